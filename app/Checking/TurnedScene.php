@@ -9,7 +9,7 @@ use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Stock\Turned\CuttingShape;
 use OakTrace\Core\Stock\Turned\HolderShape;
 use OakTrace\Core\Stock\Turned\Measured;
-use OakTrace\Core\Stock\Turned\OffCentre;
+use OakTrace\Core\Stock\Turned\OffCenter;
 use OakTrace\Core\Stock\Turned\RadiusProfile;
 use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Target\ProfileShape;
@@ -64,7 +64,7 @@ final class TurnedScene
         $drawn = static fn (array $shape): array => array_map(static fn (array $point): array => array_map($scaled, $point), $shape);
         foreach ($setup->tooling->tools as $number => $tool) {
             $offset = $setup->tooling->turningOffsets[$number] ?? null;
-            $shape = $tool->holding->driven !== null ? OffCentre::shape($tool) : CuttingShape::of($tool, $offset, self::EDGE);
+            $shape = $tool->holding->driven !== null ? OffCenter::shape($tool) : CuttingShape::of($tool, $offset, self::EDGE);
             if ($shape !== null) {
                 $shapes[$number] = $drawn($shape);
             }

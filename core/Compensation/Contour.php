@@ -55,13 +55,13 @@ final class Contour
         $this->first ??= $segment;
         $this->last = $segment;
         $this->corners[] = $segment->a;
-        if ($segment->centre !== null) {
+        if ($segment->center !== null) {
             $this->turn += $segment->sweep;
             $count = (int) ceil(abs($segment->sweep) / 90) * self::ARC_CORNERS;
             for ($i = 1; $i < min(64, $count); $i++) {
                 $angle = deg2rad($segment->sweep * $i / $count);
-                [$x, $y] = [$segment->a[0] - $segment->centre[0], $segment->a[1] - $segment->centre[1]];
-                $this->corners[] = [$segment->centre[0] + $x * cos($angle) - $y * sin($angle), $segment->centre[1] + $x * sin($angle) + $y * cos($angle)];
+                [$x, $y] = [$segment->a[0] - $segment->center[0], $segment->a[1] - $segment->center[1]];
+                $this->corners[] = [$segment->center[0] + $x * cos($angle) - $y * sin($angle), $segment->center[1] + $x * sin($angle) + $y * cos($angle)];
             }
         }
     }

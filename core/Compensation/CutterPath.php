@@ -132,21 +132,21 @@ final class CutterPath
      *
      * @param  list<float>  $from  programmed
      * @param  list<float>  $to  programmed
-     * @param  array{float, float}|null  $centre  of an arc in the plane
+     * @param  array{float, float}|null  $center  of an arc in the plane
      * @param  float  $sweep  of an arc, degrees, negative when clockwise
      */
-    public function move(int $kind, int $line, int $state, int $marks, float $feed, array $from, array $to, ?array $centre = null, float $sweep = 0.0): void
+    public function move(int $kind, int $line, int $state, int $marks, float $feed, array $from, array $to, ?array $center = null, float $sweep = 0.0): void
     {
         $a = [$from[$this->first], $from[$this->second]];
         $b = [$to[$this->first], $to[$this->second]];
-        if ($centre === null && hypot($b[0] - $a[0], $b[1] - $a[1]) < 1e-9) {
+        if ($center === null && hypot($b[0] - $a[0], $b[1] - $a[1]) < 1e-9) {
             if (! $this->ending || $this->held !== null || $from !== $to) {
                 $this->wait([$kind, $line, $state, $marks, $to, $feed, null]);
             }
 
             return;
         }
-        $segment = new Segment($kind, $line, $state, $marks | Mark::COMPENSATED, $feed, $to, $a, $b, $centre, $sweep, $this->aside);
+        $segment = new Segment($kind, $line, $state, $marks | Mark::COMPENSATED, $feed, $to, $a, $b, $center, $sweep, $this->aside);
         if ($this->ending) {
             $this->leadOut($segment);
         } elseif ($this->leading) {
@@ -184,7 +184,7 @@ final class CutterPath
 
     private function leadIn(Segment $segment): void
     {
-        if ($segment->centre !== null) {
+        if ($segment->center !== null) {
             $this->notice('compensation-entry-arc', $segment->line);
             $this->leading = false;
             $this->straight($segment, $segment->start);
@@ -211,14 +211,14 @@ final class CutterPath
         $length = $segment->length();
         $led = $this->held !== null && ! $this->leading;
         if (
-            $led && $this->held !== null && $segment->centre === null
+            $led && $this->held !== null && $segment->center === null
             && self::crossProduct(
                 $this->held->endDirection, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]],
             ) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH
         ) {
             $this->notice('compensation-exit-near', $segment->line);
         }
-        if ($led && $segment->centre !== null) {
+        if ($led && $segment->center !== null) {
             $this->notice('compensation-entry-arc', $segment->line);
         } elseif ($led && $length < abs($this->aside) - self::TOUCH) {
             $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($length), 'radius' => Quantity::length(abs($this->aside))]);
@@ -233,7 +233,7 @@ final class CutterPath
         $this->contour = null;
         $this->flush();
         $kind = $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind;
-        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN),
+        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->center === null ? 0 : Mark::UNCERTAIN),
             $this->moved($segment->to, -1), $segment->feed);
         $this->trace->programmed($segment->b[0], $segment->b[1]);
         $this->leading = true;
@@ -245,8 +245,8 @@ final class CutterPath
     {
         $this->contour?->follow($next);
         $held = $this->held;
-        if ($next->centre !== null && $next->radius <= self::TOUCH) {
-            $radius = hypot($next->a[0] - $next->centre[0], $next->a[1] - $next->centre[1]);
+        if ($next->center !== null && $next->radius <= self::TOUCH) {
+            $radius = hypot($next->a[0] - $next->center[0], $next->a[1] - $next->center[1]);
             if ($next->radius < -self::TOUCH) {
                 $this->tooTight($next, $radius);
             }
@@ -341,7 +341,7 @@ final class CutterPath
     private static function mayMiss(Segment $one, Segment $next): float
     {
         $turned = static fn (Segment $of): float => self::ROUNDED / max(
-            self::ROUNDING, $of->centre === null ? $of->length() : hypot($of->b[0] - $of->centre[0], $of->b[1] - $of->centre[1]),
+            self::ROUNDING, $of->center === null ? $of->length() : hypot($of->b[0] - $of->center[0], $of->b[1] - $of->center[1]),
         );
 
         return max(self::NO_CORNER, abs($one->aside) * min(self::SLIGHT, max($turned($one), $turned($next))));
@@ -419,10 +419,10 @@ final class CutterPath
         $to[$this->first] = $segment->end[0];
         $to[$this->second] = $segment->end[1];
         /** @var list<float> $to */
-        if ($segment->centre !== null && $segment->radius > 0) {
+        if ($segment->center !== null && $segment->radius > 0) {
             $this->trace->addArc(
-                $segment->line, $segment->state, $segment->marks, $this->moved($to, 1), $segment->feed, $segment->centre[0] + $this->tip[0],
-                $segment->centre[1] + $this->tip[1], $segment->settledSweep(),
+                $segment->line, $segment->state, $segment->marks, $this->moved($to, 1), $segment->feed, $segment->center[0] + $this->tip[0],
+                $segment->center[1] + $this->tip[1], $segment->settledSweep(),
             );
             $this->at = $to;
         } else {
@@ -440,7 +440,7 @@ final class CutterPath
         $now = [$segment->start, $segment->end, $segment->line];
         $last = count($this->recent) - 1;
         // A rapid cuts nothing: the way back of a turning cycle ends where the cycle began.
-        if ($segment->centre === null && ! $this->leadsIn && $segment->kind !== MotionKind::RAPID) {
+        if ($segment->center === null && ! $this->leadsIn && $segment->kind !== MotionKind::RAPID) {
             foreach ($this->recent as $i => [$start, $end]) {
                 if ($i < $last && self::cross($start, $end, $segment->start, $segment->end) && ! self::closesOutside($segment, $start, $end)) {
                     $this->notice('compensation-turns-back', $segment->line, ['how' => 'across']);
@@ -448,7 +448,7 @@ final class CutterPath
                 }
             }
         }
-        if ($segment->centre === null) {
+        if ($segment->center === null) {
             $this->recent[] = $now;
             $this->recent = array_slice($this->recent, -max(3, $this->lookAhead));
         }

@@ -18,10 +18,10 @@ final class Intersection
     public static function of(Segment $one, Segment $other, array $near): ?array
     {
         $points = match (true) {
-            $one->centre === null && $other->centre === null => self::lines($one, $other),
-            $one->centre === null && $other->centre !== null => self::lineAndCircle($one->start, $one->startDirection, $other->centre, $other->radius),
-            $one->centre !== null && $other->centre === null => self::lineAndCircle($other->start, $other->startDirection, $one->centre, $one->radius),
-            default => self::circles($one->centre ?? [0.0, 0.0], $one->radius, $other->centre ?? [0.0, 0.0], $other->radius),
+            $one->center === null && $other->center === null => self::lines($one, $other),
+            $one->center === null && $other->center !== null => self::lineAndCircle($one->start, $one->startDirection, $other->center, $other->radius),
+            $one->center !== null && $other->center === null => self::lineAndCircle($other->start, $other->startDirection, $one->center, $one->radius),
+            default => self::circles($one->center ?? [0.0, 0.0], $one->radius, $other->center ?? [0.0, 0.0], $other->radius),
         };
         usort($points, static fn (array $a, array $b): int => hypot($a[0] - $near[0], $a[1] - $near[1]) <=> hypot($b[0] - $near[0], $b[1] - $near[1]));
 
@@ -44,14 +44,14 @@ final class Intersection
     /**
      * @param  array{float, float}  $point
      * @param  array{float, float}  $direction
-     * @param  array{float, float}  $centre
+     * @param  array{float, float}  $center
      * @return list<array{float, float}>
      */
-    private static function lineAndCircle(array $point, array $direction, array $centre, float $radius): array
+    private static function lineAndCircle(array $point, array $direction, array $center, float $radius): array
     {
-        $way = ($centre[0] - $point[0]) * $direction[0] + ($centre[1] - $point[1]) * $direction[1];
+        $way = ($center[0] - $point[0]) * $direction[0] + ($center[1] - $point[1]) * $direction[1];
         $foot = [$point[0] + $way * $direction[0], $point[1] + $way * $direction[1]];
-        $square = $radius * $radius - ($foot[0] - $centre[0]) ** 2 - ($foot[1] - $centre[1]) ** 2;
+        $square = $radius * $radius - ($foot[0] - $center[0]) ** 2 - ($foot[1] - $center[1]) ** 2;
         if ($square < 0) {
             return [];
         }

@@ -37,7 +37,7 @@ final class Segment
      * @param  list<float>  $to  programmed end, every axis
      * @param  array{float, float}  $a  programmed start in the plane
      * @param  array{float, float}  $b  programmed end in the plane
-     * @param  array{float, float}|null  $centre  of an arc
+     * @param  array{float, float}|null  $center  of an arc
      * @param  float  $sweep  of an arc, degrees, negative when clockwise
      * @param  float  $aside  how far to the left the tool's centre runs; negative to the right
      */
@@ -50,21 +50,21 @@ final class Segment
         public readonly array $to,
         public readonly array $a,
         public readonly array $b,
-        public readonly ?array $centre,
+        public readonly ?array $center,
         public readonly float $sweep,
         public readonly float $aside,
     ) {
         // Huge numbers may swallow a length: then any will do.
-        if ($centre === null) {
+        if ($center === null) {
             $length = hypot($b[0] - $a[0], $b[1] - $a[1]) ?: 1.0;
             $this->startDirection = $this->endDirection = [($b[0] - $a[0]) / $length, ($b[1] - $a[1]) / $length];
             $this->radius = 0.0;
         } else {
             $turn = $sweep < 0 ? -1.0 : 1.0;
-            $radius = hypot($a[0] - $centre[0], $a[1] - $centre[1]) ?: 1.0;
-            $this->startDirection = [-$turn * ($a[1] - $centre[1]) / $radius, $turn * ($a[0] - $centre[0]) / $radius];
-            $far = hypot($b[0] - $centre[0], $b[1] - $centre[1]) ?: 1.0;
-            $this->endDirection = [-$turn * ($b[1] - $centre[1]) / $far, $turn * ($b[0] - $centre[0]) / $far];
+            $radius = hypot($a[0] - $center[0], $a[1] - $center[1]) ?: 1.0;
+            $this->startDirection = [-$turn * ($a[1] - $center[1]) / $radius, $turn * ($a[0] - $center[0]) / $radius];
+            $far = hypot($b[0] - $center[0], $b[1] - $center[1]) ?: 1.0;
+            $this->endDirection = [-$turn * ($b[1] - $center[1]) / $far, $turn * ($b[0] - $center[0]) / $far];
             // Left of a counter-clockwise arc lies its centre.
             $this->radius = $radius - $turn * $aside;
         }
@@ -74,9 +74,9 @@ final class Segment
 
     public function length(): float
     {
-        return $this->centre === null
+        return $this->center === null
             ? hypot($this->b[0] - $this->a[0], $this->b[1] - $this->a[1])
-            : hypot($this->a[0] - $this->centre[0], $this->a[1] - $this->centre[1]) * abs(deg2rad($this->sweep));
+            : hypot($this->a[0] - $this->center[0], $this->a[1] - $this->center[1]) * abs(deg2rad($this->sweep));
     }
 
     /**
@@ -88,10 +88,10 @@ final class Segment
     public function along(array $point): float
     {
         $from = [$this->a[0] - $this->aside * $this->startDirection[1], $this->a[1] + $this->aside * $this->startDirection[0]];
-        if ($this->centre === null) {
+        if ($this->center === null) {
             return ($point[0] - $from[0]) * $this->startDirection[0] + ($point[1] - $from[1]) * $this->startDirection[1];
         }
-        $angle = rad2deg(atan2($point[1] - $this->centre[1], $point[0] - $this->centre[0]) - atan2($from[1] - $this->centre[1], $from[0] - $this->centre[0]));
+        $angle = rad2deg(atan2($point[1] - $this->center[1], $point[0] - $this->center[0]) - atan2($from[1] - $this->center[1], $from[0] - $this->center[0]));
         $angle = fmod($this->sweep < 0 ? 720 - $angle : 720 + $angle, 360);
 
         // What lies more than halfway round behind the whole arc lies before its beginning.
@@ -101,7 +101,7 @@ final class Segment
     /** The reach of along() over the whole of the move. */
     public function reach(): float
     {
-        return $this->centre === null ? $this->length() : abs($this->sweep);
+        return $this->center === null ? $this->length() : abs($this->sweep);
     }
 
     /** Degrees the settled offset arc turns, signed. */

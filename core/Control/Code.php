@@ -68,8 +68,8 @@ enum Code: string
     case BoreDwell = 'bore-dwell';
     case Absolute = 'absolute';
     case Incremental = 'incremental';
-    case CentreAbsolute = 'centre-absolute';
-    case CentreIncremental = 'centre-incremental';
+    case CenterAbsolute = 'centre-absolute';
+    case CenterIncremental = 'centre-incremental';
     case SetPosition = 'set-position';
     case CancelSetPosition = 'cancel-set-position';
     case InverseTime = 'inverse-time';
@@ -206,8 +206,8 @@ enum Code: string
         self::ContinuousPath->value => ModalGroup::Path,
         self::Absolute->value => ModalGroup::Distance,
         self::Incremental->value => ModalGroup::Distance,
-        self::CentreAbsolute->value => ModalGroup::ArcCentre,
-        self::CentreIncremental->value => ModalGroup::ArcCentre,
+        self::CenterAbsolute->value => ModalGroup::ArcCenter,
+        self::CenterIncremental->value => ModalGroup::ArcCenter,
         self::InverseTime->value => ModalGroup::FeedMode,
         self::FeedPerMinute->value => ModalGroup::FeedMode,
         self::FeedPerRevolution->value => ModalGroup::FeedMode,
@@ -259,8 +259,8 @@ enum Code: string
         self::CycleOff->value => 'cycle off',
         self::Absolute->value => 'absolute positions',
         self::Incremental->value => 'incremental positions',
-        self::CentreAbsolute->value => 'arc centres from program zero',
-        self::CentreIncremental->value => 'arc centres from the start of the arc',
+        self::CenterAbsolute->value => 'arc centres from program zero',
+        self::CenterIncremental->value => 'arc centres from the start of the arc',
         self::SetPosition->value => 'set the present position to the values given',
         self::CancelSetPosition->value => 'cancel the shift set by position',
         self::InverseTime->value => 'inverse-time feed',

@@ -12,7 +12,7 @@ enum ModalGroup: string
     case Cycle = 'cycle';
     case Plane = 'plane';
     case Distance = 'distance mode';
-    case ArcCentre = 'arc centre';
+    case ArcCenter = 'arc centre';
     case FeedMode = 'feed mode';
     case Path = 'path mode';
     case Units = 'units';

@@ -60,7 +60,7 @@ enum Plane: string
     }
 
     /** The letter that gives an arc's centre along an axis. */
-    public static function centreLetter(string $axis): string
+    public static function centerLetter(string $axis): string
     {
         return match ($axis) {
             'X' => 'I',

@@ -151,7 +151,7 @@ final readonly class WordMeanings
         }
         if (isset(self::CENTRES[$letter])) {
             return 'centre of the arc in '.self::CENTRES[$letter].': '.$this->length($value * $this->unit()).' from '.(
-                $this->has(Code::CentreAbsolute) ? 'program zero' : 'its start'
+                $this->has(Code::CenterAbsolute) ? 'program zero' : 'its start'
             );
         }
 

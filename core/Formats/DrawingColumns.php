@@ -292,21 +292,21 @@ final class DrawingColumns implements ChunkReader
             $before = $axis === null ? 0.0 : ($row > 0 ? $chunk->axis($axis)[$row - 1] : $chunk->before[$axis]);
             $from[$n] = $axis === null ? 0.0 : ($before - $shift[$axis]) / $this->unit;
         }
-        $centre = $from;
-        $centre[$first] = ($chunk->arcFirst()[$i] - $shift[$machine->axisIndex[$plane->first()]]) / $this->unit;
-        $centre[$second] = ($chunk->arcSecond()[$i] - $shift[$machine->axisIndex[$plane->second()]]) / $this->unit;
-        $radius = hypot($from[$first] - $centre[$first], $from[$second] - $centre[$second]);
-        $start = atan2($from[$second] - $centre[$second], $from[$first] - $centre[$first]);
+        $center = $from;
+        $center[$first] = ($chunk->arcFirst()[$i] - $shift[$machine->axisIndex[$plane->first()]]) / $this->unit;
+        $center[$second] = ($chunk->arcSecond()[$i] - $shift[$machine->axisIndex[$plane->second()]]) / $this->unit;
+        $radius = hypot($from[$first] - $center[$first], $from[$second] - $center[$second]);
+        $start = atan2($from[$second] - $center[$second], $from[$first] - $center[$first]);
         $rise = $columns[$normal][$row] - $from[$normal];
         $chords = Arc::chords($radius * $this->unit, $sweep, self::CHORD_ERROR, self::MOST_CHORDS);
         $path = [[], [], []];
         for ($n = 1; $n < $chords; $n++) {
             $share = $n / $chords;
-            $path[$first][] = $centre[$first] + $radius * cos($start + $sweep * $share);
-            $path[$second][] = $centre[$second] + $radius * sin($start + $sweep * $share);
+            $path[$first][] = $center[$first] + $radius * cos($start + $sweep * $share);
+            $path[$second][] = $center[$second] + $radius * sin($start + $sweep * $share);
             $path[$normal][] = $from[$normal] + $rise * $share;
         }
-        $circles[] = [$chunk->first + $row, $centre[0], $centre[1], $centre[2], $radius, $chunk->arcSweep()[$i], $normal];
+        $circles[] = [$chunk->first + $row, $center[0], $center[1], $center[2], $radius, $chunk->arcSweep()[$i], $normal];
 
         /** @var array{list<float>, list<float>, list<float>} */
         return $path;
@@ -368,17 +368,17 @@ final class DrawingColumns implements ChunkReader
             $end[$first] = $chunk->programmedFirst()[$i];
             $end[$second] = $chunk->programmedSecond()[$i];
             if (isset($arcs[$row])) {
-                $centre = [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]]];
-                $start = atan2($this->programmedAt[$second] - $centre[1], $this->programmedAt[$first] - $centre[0]);
-                $sweep = atan2($end[$second] - $centre[1], $end[$first] - $centre[0]) - $start;
+                $center = [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]]];
+                $start = atan2($this->programmedAt[$second] - $center[1], $this->programmedAt[$first] - $center[0]);
+                $sweep = atan2($end[$second] - $center[1], $end[$first] - $center[0]) - $start;
                 $clockwise = $chunk->arcSweep()[$arcs[$row]] < 0;
                 $sweep += $clockwise && $sweep >= 0 ? -2 * M_PI : (! $clockwise && $sweep <= 0 ? 2 * M_PI : 0.0);
-                $radius = hypot($this->programmedAt[$first] - $centre[0], $this->programmedAt[$second] - $centre[1]);
+                $radius = hypot($this->programmedAt[$first] - $center[0], $this->programmedAt[$second] - $center[1]);
                 $chords = Arc::chords($radius, $sweep, self::CHORD_ERROR, self::MOST_CHORDS);
                 for ($n = 1; $n < $chords; $n++) {
                     $at = $end;
-                    $at[$first] = $centre[0] + $radius * cos($start + $sweep * $n / $chords);
-                    $at[$second] = $centre[1] + $radius * sin($start + $sweep * $n / $chords);
+                    $at[$first] = $center[0] + $radius * cos($start + $sweep * $n / $chords);
+                    $at[$second] = $center[1] + $radius * sin($start + $sweep * $n / $chords);
                     $corners[] = $this->tipOf($at, $tipShifts[$states[$row]], $unit);
                 }
             }

@@ -81,7 +81,7 @@ final class ToolSheet
     {
         $value = static fn (float|string $value): array => ['value' => $value, 'ofDiameter' => null];
         $share = static fn (float $share): array => ['value' => null, 'ofDiameter' => $share];
-        $usual = ['centerCutting' => $value($kind->cutsAtCentre() ? 'yes' : 'no')];
+        $usual = ['centerCutting' => $value($kind->cutsAtCenter() ? 'yes' : 'no')];
         if (in_array($kind->value, self::FIELDS['pointAngle'][2], true)) {
             $usual['pointAngle'] = $value($kind->usualPointAngle());
         }

@@ -115,13 +115,13 @@ final readonly class TraceLines
      */
     private function arc(State $state, array $from, float $first, float $second, float $sweep): array
     {
-        $centre = $from;
-        $centre[$this->machine->axisIndex[$state->modes->plane->first()]] = $first;
-        $centre[$this->machine->axisIndex[$state->modes->plane->second()]] = $second;
+        $center = $from;
+        $center[$this->machine->axisIndex[$state->modes->plane->first()]] = $first;
+        $center[$this->machine->axisIndex[$state->modes->plane->second()]] = $second;
 
         return [
             'plane' => $state->modes->plane->value,
-            'center' => $this->part($centre, $state),
+            'center' => $this->part($center, $state),
             'clockwise' => $sweep < 0,
             'sweep' => round(abs($sweep), 9),
         ];

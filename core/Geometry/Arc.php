@@ -28,21 +28,21 @@ final class Arc
      * @param  array{float, float, float}  $to
      * @param  int  $first  coordinate its plane begins with
      * @param  int  $second  the other one
-     * @param  array{float, float}  $centre
+     * @param  array{float, float}  $center
      * @param  float  $angle  how far it goes round, minus clockwise
      * @param  int  $count  of the chords between them
      * @return non-empty-list<array{float, float, float}>
      */
-    public static function places(array $from, array $to, int $first, int $second, array $centre, float $angle, int $count): array
+    public static function places(array $from, array $to, int $first, int $second, array $center, float $angle, int $count): array
     {
-        $radius = hypot($from[$first] - $centre[0], $from[$second] - $centre[1]);
-        $start = atan2($from[$second] - $centre[1], $from[$first] - $centre[0]);
+        $radius = hypot($from[$first] - $center[0], $from[$second] - $center[1]);
+        $start = atan2($from[$second] - $center[1], $from[$first] - $center[0]);
         $places = [$from];
         for ($n = 1; $n <= $count; $n++) {
             $share = $n / $count;
             $at = [$from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share, $from[2] + ($to[2] - $from[2]) * $share];
-            $at[$first] = $centre[0] + $radius * cos($start + $angle * $share);
-            $at[$second] = $centre[1] + $radius * sin($start + $angle * $share);
+            $at[$first] = $center[0] + $radius * cos($start + $angle * $share);
+            $at[$second] = $center[1] + $radius * sin($start + $angle * $share);
             /** @var array{float, float, float} $at */
             $places[] = $at;
         }

@@ -15,14 +15,14 @@ final readonly class Placement
      * @param  list<float>  $factors  per axis; negative mirrors
      * @param  list<float>  $about  per axis
      * @param  array{int, int}|null  $plane  axes that turn, or null where nothing turns
-     * @param  array{float, float}  $centre
+     * @param  array{float, float}  $center
      */
     private function __construct(
         public array $factors,
         private array $about,
         public float $angle = 0.0,
         private ?array $plane = null,
-        private array $centre = [0.0, 0.0],
+        private array $center = [0.0, 0.0],
     ) {
     }
 
@@ -41,12 +41,12 @@ final readonly class Placement
          * @var list<float> $factors
          * @var list<float> $points
          */
-        return new self($factors, $points, $this->angle, $this->plane, $this->centre);
+        return new self($factors, $points, $this->angle, $this->plane, $this->center);
     }
 
-    public function turned(float $angle, int $first, int $second, float $centreFirst, float $centreSecond): self
+    public function turned(float $angle, int $first, int $second, float $centerFirst, float $centerSecond): self
     {
-        return new self($this->factors, $this->about, $angle, $angle === 0.0 ? null : [$first, $second], [$centreFirst, $centreSecond]);
+        return new self($this->factors, $this->about, $angle, $angle === 0.0 ? null : [$first, $second], [$centerFirst, $centerSecond]);
     }
 
     public function isNone(): bool
@@ -122,12 +122,12 @@ final readonly class Placement
     {
         if ($this->plane !== null) {
             [$first, $second] = $this->plane;
-            $a = $position[$first] - $this->centre[0];
-            $b = $position[$second] - $this->centre[1];
+            $a = $position[$first] - $this->center[0];
+            $b = $position[$second] - $this->center[1];
             $cos = cos(deg2rad($angle));
             $sin = sin(deg2rad($angle));
-            $position[$first] = $this->centre[0] + $a * $cos - $b * $sin;
-            $position[$second] = $this->centre[1] + $a * $sin + $b * $cos;
+            $position[$first] = $this->center[0] + $a * $cos - $b * $sin;
+            $position[$second] = $this->center[1] + $a * $sin + $b * $cos;
         }
 
         /** @var list<float> */

@@ -23,9 +23,9 @@ final class ArcSolver
     /** Two points closer than this are one point. */
     private const SAME = 1e-7;
 
-    public float $centreFirst = 0.0;
+    public float $centerFirst = 0.0;
 
-    public float $centreSecond = 0.0;
+    public float $centerSecond = 0.0;
 
     /** Degrees, negative when clockwise. */
     public float $sweep = 0.0;
@@ -44,13 +44,13 @@ final class ArcSolver
      * @return string OK, NO_CENTRE, or RADIUS_MISMATCH where start and end radius differ by more than the tolerance
      *                (NISTIR 6556: 0.002 mm); with a mismatch the arc is still solved, about the given centre
      */
-    public function fromCentre(
+    public function fromCenter(
         float $startFirst, float $startSecond, float $endFirst, float $endSecond, float $offsetFirst, float $offsetSecond, bool $clockwise,
     ): string {
-        $this->centreFirst = $startFirst + $offsetFirst;
-        $this->centreSecond = $startSecond + $offsetSecond;
+        $this->centerFirst = $startFirst + $offsetFirst;
+        $this->centerSecond = $startSecond + $offsetSecond;
         $this->startRadius = hypot($offsetFirst, $offsetSecond);
-        $this->endRadius = hypot($endFirst - $this->centreFirst, $endSecond - $this->centreSecond);
+        $this->endRadius = hypot($endFirst - $this->centerFirst, $endSecond - $this->centerSecond);
         if ($this->startRadius < self::SAME) {
             return self::NO_CENTRE;
         }
@@ -82,8 +82,8 @@ final class ArcSolver
         }
         // The centre lies on the perpendicular bisector: left of the chord for the short way counter-clockwise.
         $side = sqrt($height) / $chord * (($clockwise xor $radius < 0) ? -1 : 1);
-        $this->centreFirst = $startFirst + $chordFirst / 2 - $chordSecond * $side;
-        $this->centreSecond = $startSecond + $chordSecond / 2 + $chordFirst * $side;
+        $this->centerFirst = $startFirst + $chordFirst / 2 - $chordSecond * $side;
+        $this->centerSecond = $startSecond + $chordSecond / 2 + $chordFirst * $side;
         $this->sweep = $this->sweepBetween($startFirst, $startSecond, $endFirst, $endSecond, $clockwise);
 
         return self::OK;
@@ -94,8 +94,8 @@ final class ArcSolver
         if (abs($endFirst - $startFirst) < self::SAME && abs($endSecond - $startSecond) < self::SAME) {
             return $clockwise ? -360.0 : 360.0;
         }
-        $from = atan2($startSecond - $this->centreSecond, $startFirst - $this->centreFirst);
-        $to = atan2($endSecond - $this->centreSecond, $endFirst - $this->centreFirst);
+        $from = atan2($startSecond - $this->centerSecond, $startFirst - $this->centerFirst);
+        $to = atan2($endSecond - $this->centerSecond, $endFirst - $this->centerFirst);
         $sweep = rad2deg($to - $from);
         if ($clockwise) {
             return $sweep >= 0.0 ? $sweep - 360.0 : $sweep;

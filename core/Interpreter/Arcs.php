@@ -72,9 +72,9 @@ final readonly class Arcs
         }
         $from = $this->coordinates->from;
         $problem = $this->solve($plane, $first, $second, $from->each(), $this->coordinates->to->each(), $clockwise);
-        $centre = $this->coordinates->toAxes($from->with([$first => $this->solver->centreFirst, $second => $this->solver->centreSecond]));
-        $this->solver->centreFirst = $centre[$first];
-        $this->solver->centreSecond = $centre[$second];
+        $center = $this->coordinates->toAxes($from->with([$first => $this->solver->centerFirst, $second => $this->solver->centerSecond]));
+        $this->solver->centerFirst = $center[$first];
+        $this->solver->centerSecond = $center[$second];
         $this->solver->startRadius *= abs($placement->factors[$first]);
         $this->solver->endRadius *= abs($placement->factors[$first]);
         if ($placement->reverses($first, $second)) {
@@ -92,8 +92,8 @@ final readonly class Arcs
     {
         $words = $this->context->block->words;
         $unit = $this->context->unit;
-        $toFirst = $words[Plane::centreLetter($plane->first())] ?? null;
-        $toSecond = $words[Plane::centreLetter($plane->second())] ?? null;
+        $toFirst = $words[Plane::centerLetter($plane->first())] ?? null;
+        $toSecond = $words[Plane::centerLetter($plane->second())] ?? null;
         if ($toFirst === null && $toSecond === null) {
             if (isset($words['R'])) {
                 $this->noticeNearHalf($at, $target, $first, $second, abs($words['R']) * $unit);
@@ -103,7 +103,7 @@ final readonly class Arcs
                 ? $this->solver->fromRadius($at[$first], $at[$second], $target[$first], $target[$second], $words['R'] * $unit, $clockwise)
                 : ArcSolver::NO_CENTRE;
         }
-        if ($this->context->modal->centreAbsolute) {
+        if ($this->context->modal->centerAbsolute) {
             // Given in the program's coordinates; what is not given is where the arc starts.
             $zero = $this->coordinates->active ? [$first => 0.0, $second => 0.0] : $this->offsets->shift;
             $toFirst = $toFirst === null ? 0.0 : $toFirst * $unit + $zero[$first] - $at[$first];
@@ -113,7 +113,7 @@ final readonly class Arcs
             $toSecond = ($toSecond ?? 0.0) * $unit;
         }
 
-        return $this->solver->fromCentre($at[$first], $at[$second], $target[$first], $target[$second], $toFirst, $toSecond, $clockwise);
+        return $this->solver->fromCenter($at[$first], $at[$second], $target[$first], $target[$second], $toFirst, $toSecond, $clockwise);
     }
 
     /**
@@ -147,7 +147,7 @@ final readonly class Arcs
         if ($problem === ArcSolver::RADIUS_MISMATCH) {
             // The centre that fits: the given one moved square onto the bisector of start and end.
             $along = (
-                ($arc->centreFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centreSecond - $at[$second] - $chordSecond / 2) * $chordSecond
+                ($arc->centerFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centerSecond - $at[$second] - $chordSecond / 2) * $chordSecond
             ) / max(1e-12, $chord * $chord);
             $figures = [
                 'startRadius' => Quantity::length($arc->startRadius),
@@ -156,10 +156,10 @@ final readonly class Arcs
                 'chordFirst' => Quantity::length($chordFirst),
                 'chordSecond' => Quantity::length($chordSecond),
                 'turn' => $arc->sweep < 0.0 ? 'clockwise' : 'counter-clockwise',
-                'firstLetter' => Plane::centreLetter($plane->first()),
-                'secondLetter' => Plane::centreLetter($plane->second()),
-                'centerI' => Quantity::length($arc->centreFirst - $along * $chordFirst - $at[$first]),
-                'centerJ' => Quantity::length($arc->centreSecond - $along * $chordSecond - $at[$second]),
+                'firstLetter' => Plane::centerLetter($plane->first()),
+                'secondLetter' => Plane::centerLetter($plane->second()),
+                'centerI' => Quantity::length($arc->centerFirst - $along * $chordFirst - $at[$first]),
+                'centerJ' => Quantity::length($arc->centerSecond - $along * $chordSecond - $at[$second]),
             ];
         } elseif ($problem === ArcSolver::RADIUS_TOO_SMALL) {
             $figures = ['radius' => Quantity::length($arc->startRadius), 'chord' => Quantity::length($chord), 'least' => Quantity::length($chord / 2)];

@@ -58,17 +58,17 @@ final readonly class CircularPocket
     private function circles(array $radii, int $first, int $second, bool $clockwise): void
     {
         $recorder = $this->context->recorder;
-        $centre = $recorder->at;
+        $center = $recorder->at;
         foreach ($radii as $radius) {
-            $out = $centre;
+            $out = $center;
             $out[$first] += $radius;
             /** @var list<float> $out */
             $recorder->feed($out);
             $arc = new ArcSolver($this->context->machine->control->options->arcTolerance);
-            $arc->fromCentre($out[$first], $out[$second], $out[$first], $out[$second], -$radius, 0.0, $clockwise);
+            $arc->fromCenter($out[$first], $out[$second], $out[$first], $out[$second], -$radius, 0.0, $clockwise);
             $recorder->arc($out, $arc);
         }
-        $recorder->feed($centre);
+        $recorder->feed($center);
     }
 
     /**

@@ -195,11 +195,11 @@ final class Coordinates implements ProgramPlaces
             $angle += $this->placement->angle;
         }
         $here = $this->position();
-        $centre = static fn (?float $word, int $axis, float $scale): float => $word === null ? $here->on($axis) : $word * $scale;
+        $center = static fn (?float $word, int $axis, float $scale): float => $word === null ? $here->on($axis) : $word * $scale;
         $this->placement = $this->placement->turned(
             fmod($angle, 360), $first, $second,
-            $centre($words[$plane->first()] ?? null, $first, $this->context->scale[$first]),
-            $centre($words[$plane->second()] ?? null, $second, $this->context->scale[$second]),
+            $center($words[$plane->first()] ?? null, $first, $this->context->scale[$first]),
+            $center($words[$plane->second()] ?? null, $second, $this->context->scale[$second]),
         );
     }
 

@@ -489,7 +489,7 @@ final class Interpreter
                 ['H'],
             ),
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
-                'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
+                'R', $letters->arcTurns, Plane::centerLetter($plane->first()), Plane::centerLetter($plane->second()),
             ],
             $this->modal->motion === Code::Thread => ['Q'],
             $this->modal->motion->isThread() => ['Q', 'K'],
@@ -682,8 +682,8 @@ final class Interpreter
         if (isset($gs[ModalGroup::Distance->value])) {
             $modal->modes = $modal->modes->with(absolute: $gs[ModalGroup::Distance->value] === Code::Absolute);
         }
-        if (isset($gs[ModalGroup::ArcCentre->value])) {
-            $modal->centreAbsolute = $gs[ModalGroup::ArcCentre->value] === Code::CentreAbsolute;
+        if (isset($gs[ModalGroup::ArcCenter->value])) {
+            $modal->centerAbsolute = $gs[ModalGroup::ArcCenter->value] === Code::CenterAbsolute;
         }
         if (isset($gs[ModalGroup::ReturnMode->value])) {
             $modal->modes = $modal->modes->with(returnToInitial: $gs[ModalGroup::ReturnMode->value] === Code::ReturnInitial);

@@ -25,7 +25,7 @@ final class ModalState
 
     public ?Code $cycle = null;
 
-    public bool $centreAbsolute = false;
+    public bool $centerAbsolute = false;
 
     public bool $unitsStated = false;
 

@@ -211,7 +211,7 @@ final class MotionRecorder
     public function arcAbout(array $target, float $first, float $second, float $sweep): void
     {
         $arc = new ArcSolver(0.0);
-        [$arc->centreFirst, $arc->centreSecond, $arc->sweep] = [$first, $second, $sweep];
+        [$arc->centerFirst, $arc->centerSecond, $arc->sweep] = [$first, $second, $sweep];
         $this->arc($target, $arc);
     }
 
@@ -299,7 +299,7 @@ final class MotionRecorder
             $this->dropCorner();
         }
         if ($this->capture !== null) {
-            $this->capture->add(MotionKind::ARC, $this->line, $this->at, $target, [$arc->centreFirst, $arc->centreSecond, $arc->sweep]);
+            $this->capture->add(MotionKind::ARC, $this->line, $this->at, $target, [$arc->centerFirst, $arc->centerSecond, $arc->sweep]);
             $this->at = $target;
 
             return;
@@ -313,7 +313,7 @@ final class MotionRecorder
         if ($this->cutter !== null) {
             $this->cutter->move(
                 MotionKind::ARC, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed, $this->at, $target,
-                [$arc->centreFirst, $arc->centreSecond], $arc->sweep,
+                [$arc->centerFirst, $arc->centerSecond], $arc->sweep,
             );
             $this->at = $target;
             $this->dropCutter();
@@ -321,7 +321,7 @@ final class MotionRecorder
             return;
         }
         $this->trace->addArc(
-            $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centreFirst, $arc->centreSecond,
+            $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centerFirst, $arc->centerSecond,
             $arc->sweep,
         );
         $this->at = $target;

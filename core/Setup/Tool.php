@@ -25,9 +25,9 @@ final readonly class Tool
     }
 
     /** Whether it can go straight down into material. */
-    public function cutsAtCentre(): bool
+    public function cutsAtCenter(): bool
     {
-        return $this->geometry->centerCutting ?? $this->kind->cutsAtCentre();
+        return $this->geometry->centerCutting ?? $this->kind->cutsAtCenter();
     }
 
     public function radius(): float

@@ -61,7 +61,7 @@ enum ToolKind: string
     }
 
     /** Whether the kind usually goes straight down into material (common practice): the others want a hole that is there. */
-    public function cutsAtCentre(): bool
+    public function cutsAtCenter(): bool
     {
         return match ($this) {
             self::FaceMill, self::Reamer, self::Tap, self::BoringBar, self::ThreadMill => false,

@@ -45,7 +45,7 @@ final readonly class Entry
         $tool = $job->tool->tool;
         $diameter = $job->tool->diameter();
         $way = $answers->choice('entry', ['auto', 'air', 'plunge', 'ramp', 'helix', 'hole']);
-        $angle = $answers->has('angle') ? $answers->angle('angle') : ($tool->cutsAtCentre() ? 5.0 : 3.0);
+        $angle = $answers->has('angle') ? $answers->angle('angle') : ($tool->cutsAtCenter() ? 5.0 : 3.0);
         if ($angle <= 0.0 || $angle >= 90.0) {
             $answers->wrong('angle', 'This has to be between 0 and 90°.');
         }
@@ -57,7 +57,7 @@ final readonly class Entry
             $way = self::fitting($answers, $job, $isHole ? $hole : 0.0, $isInAir, $room, $free, $straight);
         } elseif ($way === 'hole' && ! $isHole) {
             $answers->wrong('entry', 'There is no hole wide enough here.');
-        } elseif ($way === 'plunge' && ! $tool->cutsAtCentre()) {
+        } elseif ($way === 'plunge' && ! $tool->cutsAtCenter()) {
             $answers->wrong('entry', "T{$tool->number} does not cut at its centre.");
         }
 
@@ -72,10 +72,10 @@ final readonly class Entry
         $way = match (true) {
             $hole > 0.0 => 'hole',
             $isInAir => 'air',
-            $job->isByHand => $tool->cutsAtCentre() ? 'plunge' : '',
+            $job->isByHand => $tool->cutsAtCenter() ? 'plunge' : '',
             $room >= 1.5 * $diameter && $free >= self::LEAST_HELIX * $diameter => 'helix',
             $straight > 0.0 => 'ramp',
-            $tool->cutsAtCentre() => 'plunge',
+            $tool->cutsAtCenter() => 'plunge',
             default => '',
         };
         $reasons = [

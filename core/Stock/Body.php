@@ -226,9 +226,9 @@ final class Body
         $short = $this->short->takes($move) ? $this->short : null;
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
-            [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
+            [$found['width'], $found['angle'], $found['air'], $center, $found['over']] = $move->isPlunge()
                 ? [...$this->plunge($move, $incidents), 0.0] : $short?->seen($move) ?? $this->along($move, $short);
-            $found['marks'] |= $centre ? Engagement::CENTRE : 0;
+            $found['marks'] |= $center ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $incidents);
         $isRapid = $move->kind === MotionKind::RAPID;
@@ -454,8 +454,8 @@ final class Body
         $follows = self::mostOfRadius($move->tool) !== null;
         $middle = $this->contact->highest($move->x1, $move->y1, $follows ? min($radius / 2, 2 * $this->field->cell()) : $radius / 2) - $move->z1;
         $isIn = $middle > 1e-6;
-        if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
-            $incidents->add(Incident::PlungeNoCentre, $move, $middle, $this->stock);
+        if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCenter()) {
+            $incidents->add(Incident::PlungeNoCenter, $move, $middle, $this->stock);
         }
         $most = $isIn ? null : self::mostOfRadius($move->tool);
         if (
@@ -505,19 +505,19 @@ final class Body
     {
         $width = $angle = $over = 0.0;
         $looked = $cutting = 0;
-        $centre = false;
+        $center = false;
         foreach ($this->placesOn($move->path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
             $looked++;
             $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY, $short);
             $under = $goesDown && $this->field->at($x, $y) > $z + 1e-6;
             $cutting += $cuts || $under ? 1 : 0;
-            $centre = $centre || $under;
+            $center = $center || $under;
             $width = max($width, $this->contact->width);
             $angle = max($angle, $this->contact->angle);
             $over = max($over, $this->contact->over);
         }
 
-        $seen = [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre, $over];
+        $seen = [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $center, $over];
 
         return $short?->keep($seen) ?? $seen;
     }

@@ -26,7 +26,7 @@ enum Incident: string
     case ChangedInCut = 'changed in cut';
 
     /** Straight down with a tool that does not cut at its middle: how deep. */
-    case PlungeNoCentre = 'plunge';
+    case PlungeNoCenter = 'plunge';
 
     /** A tool that follows a hole finds one that is much too small: how much its radius takes. */
     case HoleTooSmall = 'hole too small';

@@ -97,9 +97,9 @@ final readonly class Move
     public function distance(float $x, float $y): float
     {
         if ($this->round !== null) {
-            [$centreX, $centreY] = $this->round;
+            [$centerX, $centerY] = $this->round;
 
-            return abs(hypot($x - $centreX, $y - $centreY) - hypot($this->x0 - $centreX, $this->y0 - $centreY));
+            return abs(hypot($x - $centerX, $y - $centerY) - hypot($this->x0 - $centerX, $this->y0 - $centerY));
         }
         $least = INF;
         for ($i = 1, $count = count($this->path); $i < $count; $i++) {
@@ -127,17 +127,17 @@ final readonly class Move
         $count = $this->kind === MotionKind::RAPID ? 1 : (int) max(1, min(self::MOST_PIECES, floor($each / max(2 * $this->cutter->radius, 1e-6))));
         $pieces = [];
         if ($this->round !== null) {
-            [$centreX, $centreY, $sweep] = $this->round;
+            [$centerX, $centerY, $sweep] = $this->round;
             // A way of more than a turn is lowest where it comes by last.
             $count = abs($sweep) > 360.0 ? 1 : $count;
-            $radius = hypot($this->x0 - $centreX, $this->y0 - $centreY);
-            $start = atan2($this->y0 - $centreY, $this->x0 - $centreX);
+            $radius = hypot($this->x0 - $centerX, $this->y0 - $centerY);
+            $start = atan2($this->y0 - $centerY, $this->x0 - $centerX);
             [$from, $to] = [$this->z0, $this->z1];
             for ($n = 0; $n < $count; $n++) {
                 $at = $start + deg2rad($sweep) * $n / $count;
-                [$x, $y] = $n === 0 ? [$this->x0, $this->y0] : [$centreX + $radius * cos($at), $centreY + $radius * sin($at)];
+                [$x, $y] = $n === 0 ? [$this->x0, $this->y0] : [$centerX + $radius * cos($at), $centerY + $radius * sin($at)];
                 $z = static fn (float $share): float => $share >= 1.0 ? $to : $from + ($to - $from) * $share;
-                $pieces[] = [$x, $y, $centreX, $centreY, $sweep / $count, $z($n / $count), $z(($n + 1) / $count)];
+                $pieces[] = [$x, $y, $centerX, $centerY, $sweep / $count, $z($n / $count), $z(($n + 1) / $count)];
             }
 
             return $pieces;

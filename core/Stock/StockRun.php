@@ -744,7 +744,7 @@ final class StockRun implements ChunkReader
         $name = $this->setup->machine->axisNames[$axis];
         $center = $this->setup->rotaryCenters[$name] ?? null;
         if ($center === null) {
-            $this->lose(UnfollowedReason::NoCentre);
+            $this->lose(UnfollowedReason::NoCenter);
         }
         if ($center === null || ! in_array($name[0], [AxisName::A, AxisName::B], true)) {
             return null;

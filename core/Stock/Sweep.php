@@ -92,24 +92,24 @@ final class Sweep
      *
      * @param  float  $sweep  degrees, minus clockwise
      */
-    public function arc(Cutter $cutter, float $x, float $y, float $centreX, float $centreY, float $sweep, float $z0, float $z1): void
+    public function arc(Cutter $cutter, float $x, float $y, float $centerX, float $centerY, float $sweep, float $z0, float $z1): void
     {
         $this->begin();
         $this->short = null;
-        $radius = hypot($x - $centreX, $y - $centreY);
-        $start = atan2($y - $centreY, $x - $centreX);
+        $radius = hypot($x - $centerX, $y - $centerY);
+        $start = atan2($y - $centerY, $x - $centerX);
         $angle = deg2rad($sweep);
         if ($z0 === $z1 || $cutter->isFlat()) {
-            $path = new ArcPath($centreX, $centreY, $radius, $start, $angle, $z0, $z1);
+            $path = new ArcPath($centerX, $centerY, $radius, $start, $angle, $z0, $z1);
             $z0 === $z1 ? $this->levelArc($cutter, $path) : $this->flatHelix($cutter, $path);
             [$this->cutter, $this->endX, $this->endY, $this->endZ] = [
-                $cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1,
+                $cutter, $centerX + $radius * cos($start + $angle), $centerY + $radius * sin($start + $angle), $z1,
             ];
         } else {
             $chords = self::chordsOf(min($this->field->dx, $this->field->dy), $radius, $angle);
             for ($n = 1; $n <= $chords; $n++) {
                 $to = $start + $angle * $n / $chords;
-                [$nextX, $nextY] = [$centreX + $radius * cos($to), $centreY + $radius * sin($to)];
+                [$nextX, $nextY] = [$centerX + $radius * cos($to), $centerY + $radius * sin($to)];
                 $this->part($cutter, $x, $y, $z0 + ($z1 - $z0) * ($n - 1) / $chords, $nextX, $nextY, $z0 + ($z1 - $z0) * $n / $chords);
                 [$x, $y] = [$nextX, $nextY];
             }

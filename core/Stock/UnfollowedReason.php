@@ -8,7 +8,7 @@ namespace OakTrace\Core\Stock;
 enum UnfollowedReason: string
 {
     /** Nobody says where the rotary axis turns the part. */
-    case NoCentre = 'no-centre';
+    case NoCenter = 'no-centre';
 
     /** The part is turned while the tool is as low as the stock. */
     case TurnsWhileCutting = 'turns-while-cutting';

@@ -35,8 +35,8 @@ final class ArcBounds
             ];
             for ($quadrant = (int) ceil(min($from, $end) / 90); $quadrant * 90 <= max($from, $end); $quadrant++) {
                 $along = $quadrant % 2 === 0 ? $first : $second;
-                $centre = $along === $first ? $firsts[$i] : $seconds[$i];
-                $at = $centre + ((($quadrant % 4) + 4) % 4 < 2 ? $radius : -$radius);
+                $center = $along === $first ? $firsts[$i] : $seconds[$i];
+                $at = $center + ((($quadrant % 4) + 4) % 4 < 2 ? $radius : -$radius);
                 $bounds[$along] = [min($bounds[$along][0], $at), max($bounds[$along][1], $at)];
             }
             yield $row => $bounds;

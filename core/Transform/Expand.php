@@ -206,7 +206,7 @@ final class Expand
                 return;
             }
             // The centre counts from the start of the arc, which is lifted with it.
-            $words .= $this->centre($row, $row->arc[0], $row->arc[1], $shift);
+            $words .= $this->center($row, $row->arc[0], $row->arc[1], $shift);
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->letters->arcTurns.$turns : '';
         }
@@ -440,7 +440,7 @@ final class Expand
      *
      * @param  list<float>  $shift
      */
-    private function centre(Row $row, float $first, float $second, array $shift): string
+    private function center(Row $row, float $first, float $second, array $shift): string
     {
         $plane = $row->state->modes->plane;
         [$a, $b] = [$this->machine->axisIndex[$plane->first()], $this->machine->axisIndex[$plane->second()]];
@@ -463,7 +463,7 @@ final class Expand
         }
 
         return sprintf(
-            ' %s%s %s%s', $plane::centreLetter($plane->first()), $this->length($best[0]), $plane::centreLetter($plane->second()),
+            ' %s%s %s%s', $plane::centerLetter($plane->first()), $this->length($best[0]), $plane::centerLetter($plane->second()),
             $this->length($best[1]),
         );
     }

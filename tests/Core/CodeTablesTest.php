@@ -149,12 +149,12 @@ it('reads and writes codes of a tenth, and takes a code of one\'s own from what 
         // A program stop had two codes, and has the one that is said.
         ->and(array_keys($control->mCodes, Code::ProgramStop, true))->toBe([0])
         ->and(ControlProfile::written('G', 921))->toBe('G92.1')->and(ControlProfile::written('M', 300))->toBe('M30')
-        ->and($control->codeOf(Code::CentreAbsolute))->toBe('G90.1')->and($control->codeOf(Code::TurnAlong))->toBeNull();
+        ->and($control->codeOf(Code::CenterAbsolute))->toBe('G90.1')->and($control->codeOf(Code::TurnAlong))->toBeNull();
 });
 
 it('finds the codes of a line that it knows, and where they stand', function (): void {
     expect(IsoMill::profile()->codesIn('N10 G90.1 X5 (G0) G77 M03'))->toBe([
-        ['code' => Code::CentreAbsolute, 'at' => 4, 'length' => 5],
+        ['code' => Code::CenterAbsolute, 'at' => 4, 'length' => 5],
         ['code' => Code::SpindleClockwise, 'at' => 22, 'length' => 3],
     ]);
 });

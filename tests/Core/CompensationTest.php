@@ -68,18 +68,18 @@ it('runs where a polygon library puts the offset, within 0.001 mm', function ():
 function distances(array $point, array $elements): array
 {
     return array_map(function (array $element) use ($point): float {
-        [$a, $b, $centre, $sweep] = $element;
-        if ($centre === null) {
+        [$a, $b, $center, $sweep] = $element;
+        if ($center === null) {
             $length = hypot($b[0] - $a[0], $b[1] - $a[1]);
             $t = max(0.0, min(1.0, (($point[0] - $a[0]) * ($b[0] - $a[0]) + ($point[1] - $a[1]) * ($b[1] - $a[1])) / $length ** 2));
 
             return hypot($point[0] - $a[0] - $t * ($b[0] - $a[0]), $point[1] - $a[1] - $t * ($b[1] - $a[1]));
         }
-        $turn = fmod(rad2deg(atan2($point[1] - $centre[1], $point[0] - $centre[0]) - atan2($a[1] - $centre[1], $a[0] - $centre[0])) + 720, 360);
+        $turn = fmod(rad2deg(atan2($point[1] - $center[1], $point[0] - $center[0]) - atan2($a[1] - $center[1], $a[0] - $center[0])) + 720, 360);
         $turn = $sweep > 0 ? $turn : fmod(360 - $turn, 360);
 
         return $turn <= abs($sweep)
-            ? abs(hypot($point[0] - $centre[0], $point[1] - $centre[1]) - hypot($a[0] - $centre[0], $a[1] - $centre[1]))
+            ? abs(hypot($point[0] - $center[0], $point[1] - $center[1]) - hypot($a[0] - $center[0], $a[1] - $center[1]))
             : min(hypot($point[0] - $a[0], $point[1] - $a[1]), hypot($point[0] - $b[0], $point[1] - $b[1]));
     }, $elements);
 }
@@ -96,11 +96,11 @@ function element(string $kind, array $a, float $direction): array
         return [$a, [$a[0] + 20 * $u[0], $a[1] + 20 * $u[1]], null, 0.0, $direction];
     }
     $side = $kind === 'ccw' ? 1 : -1;
-    $centre = [$a[0] - 20 * $side * $u[1], $a[1] + 20 * $side * $u[0]];
+    $center = [$a[0] - 20 * $side * $u[1], $a[1] + 20 * $side * $u[0]];
     $from = $direction - 90 * $side;
-    $end = [$centre[0] + 20 * cos(deg2rad($from + 50 * $side)), $centre[1] + 20 * sin(deg2rad($from + 50 * $side))];
+    $end = [$center[0] + 20 * cos(deg2rad($from + 50 * $side)), $center[1] + 20 * sin(deg2rad($from + 50 * $side))];
 
-    return [$a, $end, $centre, 50.0 * $side, $direction + 50 * $side];
+    return [$a, $end, $center, 50.0 * $side, $direction + 50 * $side];
 }
 
 it('keeps exactly the radius from all nine pairs, inside and outside, in every plane', function (string $one, string $other, float $turn): void {
@@ -108,9 +108,9 @@ it('keeps exactly the radius from all nine pairs, inside and outside, in every p
         $first = element($one, [0.0, 0.0], 20.0);
         $second = element($other, $first[1], $first[4] + $turn);
         $text = "G21 {$plane} F100.\nG0 {$letters[0]}-20. {$letters[1]}-20.\nG41 D1 G1 {$letters[0]}0. {$letters[1]}0.\n";
-        foreach ([$first, $second] as [$a, $b, $centre, $sweep]) {
-            $text .= ($centre === null ? 'G1' : ($sweep > 0 ? 'G3' : 'G2')).sprintf(' %s%.9f %s%.9f', $letters[0], $b[0], $letters[1], $b[1])
-                .($centre === null ? '' : sprintf(' %s%.9f %s%.9f', $letters[2], $centre[0] - $a[0], $letters[3], $centre[1] - $a[1]))."\n";
+        foreach ([$first, $second] as [$a, $b, $center, $sweep]) {
+            $text .= ($center === null ? 'G1' : ($sweep > 0 ? 'G3' : 'G2')).sprintf(' %s%.9f %s%.9f', $letters[0], $b[0], $letters[1], $b[1])
+                .($center === null ? '' : sprintf(' %s%.9f %s%.9f', $letters[2], $center[0] - $a[0], $letters[3], $center[1] - $a[1]))."\n";
         }
         $path = pathOf(
             $text.'G40 G1 '.sprintf(

@@ -168,10 +168,10 @@ describe('cycles', function (): void {
 
 describe('arcs', function (): void {
     /** Closed forms: an arc of radius r over a sweep a is r a long, and with a rise h √((r a)² + h²). */
-    it('has the centre, sweep and length of its closed form', function (string $block, array $centre, float $sweep, float $length): void {
+    it('has the centre, sweep and length of its closed form', function (string $block, array $center, float $sweep, float $length): void {
         $verification = Bench::verify("F600.\nG0 X10. Y0.\n{$block}", Bench::AT_ONCE);
         $arc = Bench::moves("F600.\nG0 X10. Y0.\n{$block}", Bench::AT_ONCE)[1];
-        expect(array_slice($arc['center'], 0, 2))->toEqualWithDelta($centre, 1e-6)
+        expect(array_slice($arc['center'], 0, 2))->toEqualWithDelta($center, 1e-6)
             ->and($arc['sweep'])->toEqualWithDelta($sweep, 1e-6)
             ->and($verification->trace->chunks[0]->lengths()[1])->toEqualWithDelta($length, 1e-6)
             ->and($arc['seconds'])->toEqualWithDelta($length / 10, 1e-3);

@@ -59,7 +59,7 @@ it('puts codes that exclude each other in one group', function (array $codes, Mo
     'cycles' => [[73, 74, 76, 80, 81, 82, 83, 84, 85, 86, 87, 88, 89], ModalGroup::Cycle],
     'plane' => [[17, 18, 19], ModalGroup::Plane],
     'distance' => [[90, 91], ModalGroup::Distance],
-    'arc centre' => [[90.1, 91.1], ModalGroup::ArcCentre],
+    'arc centre' => [[90.1, 91.1], ModalGroup::ArcCenter],
     'feed mode' => [[93, 94, 95], ModalGroup::FeedMode],
     'units' => [[20, 21], ModalGroup::Units],
     'cutter' => [[40, 41, 42], ModalGroup::Cutter],

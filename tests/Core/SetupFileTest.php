@@ -118,7 +118,7 @@ it('knows what holds a tool, in one step or in several, and what the tool can ta
     expect($read->holding->holder)->toEqual($steps)->and(
         [$read->geometry->cornerRadius, $read->geometry->fluteLength, $read->limits->maxRadialWidth],
     )->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
-        ->and($read->cutsAtCentre())->toBeFalse();
+        ->and($read->cutsAtCenter())->toBeFalse();
     $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)))->tooling->tools[1];
     expect($again)->toEqual($read);
 })->with([

@@ -15,10 +15,10 @@ use Tests\Core\Lathe;
 /** A block that lies off its centre on every side, about A or B: 40 along, and −3 to 7 by −2 to 4 square to it, from the centre. */
 function block(string $axis): TurningSolid
 {
-    $centre = [10.0, 20.0, 30.0];
+    $center = [10.0, 20.0, 30.0];
 
-    return $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, PartPoint::of($centre)), Box::of([-20.0, 17.0, 28.0], [20.0, 27.0, 34.0]))
-        : TurningSolid::box(new Turn('B', 0.0, PartPoint::of($centre)), Box::of([7.0, -20.0, 28.0], [17.0, 20.0, 34.0]));
+    return $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, PartPoint::of($center)), Box::of([-20.0, 17.0, 28.0], [20.0, 27.0, 34.0]))
+        : TurningSolid::box(new Turn('B', 0.0, PartPoint::of($center)), Box::of([7.0, -20.0, 28.0], [17.0, 20.0, 34.0]));
 }
 
 it('reaches as far as its outermost corner, and lies as low as its lowest', function (string $axis, float $angle, float $lowest): void {

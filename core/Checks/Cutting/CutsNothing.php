@@ -124,10 +124,10 @@ final class CutsNothing extends MillCheck
         $corner = [$zero->x, $zero->y];
         $middle = [array_sum(array_column($holes, 'x')) / count($holes), array_sum(array_column($holes, 'y')) / count($holes)];
         $all = count($holes) === 1 ? 'it lies' : (count($holes) === 2 ? 'both lie' : 'all '.count($holes).' lie');
-        foreach (count($holes) > 2 ? [$corner, $middle] : [$corner] as $centre) {
-            if (self::lieIn($pieces, $holes, $centre, 0.5, 0.5)) {
-                return [" At half the distance from X {centreX} Y {centreY} {$all} in the stock: a diameter taken for a radius?", [
-                    'centreX' => Quantity::length(round($centre[0] - $zero->x, 3)), 'centreY' => Quantity::length(round($centre[1] - $zero->y, 3)),
+        foreach (count($holes) > 2 ? [$corner, $middle] : [$corner] as $center) {
+            if (self::lieIn($pieces, $holes, $center, 0.5, 0.5)) {
+                return [" At half the distance from X {centerX} Y {centerY} {$all} in the stock: a diameter taken for a radius?", [
+                    'centerX' => Quantity::length(round($center[0] - $zero->x, 3)), 'centerY' => Quantity::length(round($center[1] - $zero->y, 3)),
                 ]];
             }
         }
@@ -144,12 +144,12 @@ final class CutsNothing extends MillCheck
      * Whether all of them would lie in a piece of stock, taken nearer to a point or to its other side.
      *
      * @param  list<AirHole>  $holes
-     * @param  array{float, float}  $centre
+     * @param  array{float, float}  $center
      */
-    private static function lieIn(Pieces $pieces, array $holes, array $centre, float $scaleX, float $scaleY): bool
+    private static function lieIn(Pieces $pieces, array $holes, array $center, float $scaleX, float $scaleY): bool
     {
         foreach ($holes as $hole) {
-            if (! $pieces->isOver($centre[0] + ($hole->x - $centre[0]) * $scaleX, $centre[1] + ($hole->y - $centre[1]) * $scaleY)) {
+            if (! $pieces->isOver($center[0] + ($hole->x - $center[0]) * $scaleX, $center[1] + ($hole->y - $center[1]) * $scaleY)) {
                 return false;
             }
         }

@@ -71,14 +71,14 @@ final class NotFollowed extends MillCheck
                 $stock->isFollowed()
                     ? 'The part is turned by a rotary axis while the tool is down at the stock: what is cut meanwhile is not simulated.'
                     : 'The part is turned by a rotary axis: cuts after that are not simulated, and the stock is taken as given. '.match ($stock->lost) {
-                        UnfollowedReason::NoCentre => 'The rotary centre is not given.',
+                        UnfollowedReason::NoCenter => 'The rotary centre is not given.',
                         UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is down at the stock.',
                         UnfollowedReason::OtherAxis => 'Only one axis, A or B, that turns it between cuts is simulated.',
                         UnfollowedReason::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
                         UnfollowedReason::TooManySides => 'It is turned to too many angles.',
                     }, [],
-                $stock->lost === UnfollowedReason::NoCentre ? 'Enter the rotary centre in the setup.' : 'Check those cuts in the drawing.',
-                field: $stock->lost === UnfollowedReason::NoCentre ? 'rotaryCenters' : null,
+                $stock->lost === UnfollowedReason::NoCenter ? 'Enter the rotary centre in the setup.' : 'Check those cuts in the drawing.',
+                field: $stock->lost === UnfollowedReason::NoCenter ? 'rotaryCenters' : null,
             );
         }
         if ($input->setup->workpiece->target !== null && ! $stock->log->isWhole()) {

@@ -41,7 +41,7 @@ final class ArcRadius extends MachineCheck
                 $notice->figures + ['allowed' => Quantity::length($input->setup->machine->control->options->arcTolerance)] + ($meant === null ? [] : $meant[1]),
                 'Check the end point and the centre. '.(
                     $meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]
-                ), edit: $meant === null ? $this->fittingCentre($input, $notice) : $meant[2],
+                ), edit: $meant === null ? $this->fittingCenter($input, $notice) : $meant[2],
             );
         }
     }
@@ -60,7 +60,7 @@ final class ArcRadius extends MachineCheck
         $chord = [$notice->figures['chordFirst'] ?? null, $notice->figures['chordSecond'] ?? null];
         if (
             $words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity
-            || $input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null
+            || $input->editWriter->placeOf($notice->line, Code::CenterAbsolute) !== null
         ) {
             return null;
         }
@@ -100,15 +100,15 @@ final class ArcRadius extends MachineCheck
     }
 
     /** The centre that fits, where both its words stand in the line and count from the start. */
-    private function fittingCentre(CheckInput $input, Notice $notice): ?Edit
+    private function fittingCenter(CheckInput $input, Notice $notice): ?Edit
     {
-        if ($input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null) {
+        if ($input->editWriter->placeOf($notice->line, Code::CenterAbsolute) !== null) {
             return null;
         }
         $changes = [];
-        foreach (['firstLetter' => 'centerI', 'secondLetter' => 'centerJ'] as $letter => $centre) {
+        foreach (['firstLetter' => 'centerI', 'secondLetter' => 'centerJ'] as $letter => $center) {
             $word = PlacedWord::find($input->trace->sources->text($notice->line), $notice->line, $notice->word($letter));
-            $value = $notice->figures[$centre] ?? null;
+            $value = $notice->figures[$center] ?? null;
             if ($word === null || ! $value instanceof Quantity) {
                 return null;
             }

@@ -27,7 +27,7 @@ final class Air extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        $works = ($input->turned->cutting ?? []) + array_fill_keys(array_column($input->turned->offCentre->cuts ?? [], 'tool'), true);
+        $works = ($input->turned->cutting ?? []) + array_fill_keys(array_column($input->turned->offCenter->cuts ?? [], 'tool'), true);
         foreach ($input->turned?->isComplete() === true ? $input->turned->air : [] as $number => $cut) {
             if ($cut->by > self::FEW && isset($works[$number])) {
                 yield new Finding(

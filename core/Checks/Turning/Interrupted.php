@@ -25,7 +25,7 @@ final class Interrupted extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->offCentre->interrupted ?? [] as [$cut, $before]) {
+        foreach ($input->turned->offCenter->interrupted ?? [] as [$cut, $before]) {
             yield new Finding(
                 $this->name(), Severity::Note, $cut->place, 1, 'T{tool} turns over what T{other} has cut, at Z{z}: an interrupted cut.',
                 ['tool' => $cut->tool, 'other' => $before->tool, 'z' => Quantity::length($cut->z)], 'Turn it first and drill it afterwards, where that can be.',

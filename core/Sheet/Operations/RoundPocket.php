@@ -58,8 +58,8 @@ final class RoundPocket implements LeavesEdge, Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        $centres = $this->centres($answers, $job);
-        $center = $centres[0];
+        $centers = $this->centers($answers, $job);
+        $center = $centers[0];
         $radius = $this->radius($answers, $job);
         $walls = Walls::of($answers, $job);
         $depths = Depths::of($answers, $job, $walls->floor);
@@ -105,7 +105,7 @@ final class RoundPocket implements LeavesEdge, Operation
         }
         $path->rapid(z: $depths->top + $job->clearance);
         $first = $path->moves();
-        foreach ($centres as $n => $at) {
+        foreach ($centers as $n => $at) {
             $job->blank->bore($at[0], $at[1], 2 * $radius, $depths->depth - $depths->top);
             foreach ($n === 0 ? [] : Placed::shifted($at[0] - $center[0], $at[1] - $center[1])->moves($first) as $move) {
                 $path->add($move);
@@ -116,7 +116,7 @@ final class RoundPocket implements LeavesEdge, Operation
     }
 
     /** @return non-empty-list<array{float, float}> */
-    private function centres(Answers $answers, Job $job): array
+    private function centers(Answers $answers, Job $job): array
     {
         if (! $answers->has('positions')) {
             return [$answers->point('centre', [0.0, 0.0])];
@@ -125,10 +125,10 @@ final class RoundPocket implements LeavesEdge, Operation
             $answers->wrong('centre', 'Give a centre, or a row of them, not both.');
         }
         $positions = $answers->group('positions');
-        $centres = Positions::of($positions, $job);
+        $centers = Positions::of($positions, $job);
         $answers->gather($positions);
 
-        return $centres;
+        return $centers;
     }
 
     /** What is cut: as aimed at, smaller the first time where that is wanted, so that it can be measured. */
@@ -154,9 +154,9 @@ final class RoundPocket implements LeavesEdge, Operation
     public function figure(Answers $answers, Job $job): Figure
     {
         $figure = new Figure($job->blank);
-        [$x, $y] = $this->centres($answers, $job)[0];
-        foreach ($answers->has('size') ? array_slice($this->centres($answers, $job), 1) : [] as $centre) {
-            $figure->circle('positions', ...[...$centre, $answers->across('size')->radius()]);
+        [$x, $y] = $this->centers($answers, $job)[0];
+        foreach ($answers->has('size') ? array_slice($this->centers($answers, $job), 1) : [] as $center) {
+            $figure->circle('positions', ...[...$center, $answers->across('size')->radius()]);
         }
         if ($answers->has('startRadius')) {
             $figure->circle('startRadius', $x, $y, $answers->length('startRadius'), Role::Helper);
@@ -174,7 +174,7 @@ final class RoundPocket implements LeavesEdge, Operation
     {
         [$top, $depth] = Depths::reach($answers, $job, 0.0);
 
-        return new Edge(new Circle($this->centres($answers, $job)[0], $answers->across('size')->radius()), true, $top, $depth, $job->tool->radius());
+        return new Edge(new Circle($this->centers($answers, $job)[0], $answers->across('size')->radius()), true, $top, $depth, $job->tool->radius());
     }
 
     /**

@@ -56,9 +56,9 @@ final readonly class Profile
         foreach ($moves as $move) {
             $radius = $move->cutter->radius;
             if ($move->round !== null) {
-                [$centreX, $centreY, $turn] = $move->round;
-                [$x, $y, $x0, $y0] = [$centreX - $from[0], $centreY - $from[1], $move->x0 - $from[0], $move->y0 - $from[1]];
-                if (abs($y * $cos - $x * $sin) > $radius + hypot($move->x0 - $centreX, $move->y0 - $centreY)) {
+                [$centerX, $centerY, $turn] = $move->round;
+                [$x, $y, $x0, $y0] = [$centerX - $from[0], $centerY - $from[1], $move->x0 - $from[0], $move->y0 - $from[1]];
+                if (abs($y * $cos - $x * $sin) > $radius + hypot($move->x0 - $centerX, $move->y0 - $centerY)) {
                     continue;
                 }
                 $near[] = $move;

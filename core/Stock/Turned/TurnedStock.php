@@ -64,7 +64,7 @@ final class TurnedStock implements ChunkReader
 
     public Holders $holders;
 
-    public OffCentre $offCentre;
+    public OffCenter $offCenter;
 
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
@@ -149,7 +149,7 @@ final class TurnedStock implements ChunkReader
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
         $this->neighbours = new Neighbours($setup);
         $this->holders = new Holders($setup, $radius);
-        $this->offCentre = new OffCentre;
+        $this->offCenter = new OffCenter;
         $this->cAxis = $setup->machine->axisIndex[AxisName::C] ?? null;
         $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
     }
@@ -158,7 +158,7 @@ final class TurnedStock implements ChunkReader
     {
         [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
         [$this->near, $this->neighbours, $this->holders] = [clone $this->near, clone $this->neighbours, clone $this->holders];
-        $this->offCentre = clone $this->offCentre;
+        $this->offCenter = clone $this->offCenter;
     }
 
     /**
@@ -233,7 +233,7 @@ final class TurnedStock implements ChunkReader
         [$kinds, $marks, $numbers, $lines, $feeds] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines(), $chunk->feeds()];
         $seconds = $chunk->seconds();
         $arcs = array_flip($chunk->arcRows());
-        $this->offCentre->learn($states);
+        $this->offCenter->learn($states);
         $angles = $this->cAxis === null ? [] : $chunk->axis($this->cAxis);
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
@@ -268,7 +268,7 @@ final class TurnedStock implements ChunkReader
         if ($tool === null || ! $this->isComplete()) {
             return;
         }
-        if ($this->offCentre->has($tool)) {
+        if ($this->offCenter->has($tool)) {
             $this->drive($state, $kind, $marks, $place, $from, $to);
 
             return;
@@ -355,11 +355,11 @@ final class TurnedStock implements ChunkReader
         }
         $this->afterFeed = $this->afterThread = false;
         $stroke = $this->stroke($state, $kind, $marks, $place, $from, $to);
-        $hull = $stroke->hull(OffCentre::shape($stroke->tool));
+        $hull = $stroke->hull(OffCenter::shape($stroke->tool));
         $this->visits += $this->profile->cellsAlong($hull);
         if (! $stroke->isRapid()) {
-            $this->hasMet = $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
-        } elseif (! OffCentre::drawsOut($stroke) && ! $this->offCentre->hasHole($stroke, $this->angle)) {
+            $this->hasMet = $this->offCenter->cut($stroke, $hull, $this->profile, $this->angle);
+        } elseif (! OffCenter::drawsOut($stroke) && ! $this->offCenter->hasHole($stroke, $this->angle)) {
             $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
         }
         $this->around->meet($stroke, $hull);
@@ -454,7 +454,7 @@ final class TurnedStock implements ChunkReader
                 $this->deepest[$number] = $stroke->cut($removed->z, $removed->x, $removed->by());
             }
             $this->watch->cut($stroke, $removed, $this->profile);
-            $this->offCentre->turnsOver($stroke, $hull);
+            $this->offCenter->turnsOver($stroke, $hull);
         }
         $this->around->meet($stroke, $hull);
         $this->neighbours->look($stroke);

@@ -37,7 +37,7 @@ final class Contour
     }
 
     /** @return array{float, float} centre of the edge that begins at a point */
-    public function centre(int $i): array
+    public function center(int $i): array
     {
         [$a, $b] = [$this->points[$i], $this->end($i)];
         $half = 1 / tan(deg2rad($this->sweeps[$i]) / 2) / 2;
@@ -58,13 +58,13 @@ final class Contour
         foreach ($this->points as $i => $a) {
             $polygon[] = $a;
             if ($this->sweeps[$i] !== 0.0) {
-                $centre = $this->centre($i);
-                $radius = hypot($a[0] - $centre[0], $a[1] - $centre[1]);
+                $center = $this->center($i);
+                $radius = hypot($a[0] - $center[0], $a[1] - $center[1]);
                 $steps = (int) ceil(abs(deg2rad($this->sweeps[$i])) / (2 * acos(1 - 1e-4 / $radius)));
-                $start = atan2($a[1] - $centre[1], $a[0] - $centre[0]);
+                $start = atan2($a[1] - $center[1], $a[0] - $center[0]);
                 for ($n = 1; $n < $steps; $n++) {
                     $turn = $start + deg2rad($this->sweeps[$i]) * $n / $steps;
-                    $polygon[] = [$centre[0] + $radius * cos($turn), $centre[1] + $radius * sin($turn)];
+                    $polygon[] = [$center[0] + $radius * cos($turn), $center[1] + $radius * sin($turn)];
                 }
             }
         }
@@ -88,12 +88,12 @@ final class Contour
         $out = [$middle[0] - $away * ($b[1] - $a[1]), $middle[1] + $away * ($b[0] - $a[0])];
         $text = "G21 G90 {$plane} F500.\nG0 {$place($out)}\nG4".($side > 0 ? '1' : '2')." D1 G1 {$place($middle)}\n{$place($b)}\n";
         for ($i = 1; $i < count($this->points); $i++) {
-            $centre = $this->sweeps[$i] === 0.0 ? null : $this->centre($i);
-            $text .= $centre === null
+            $center = $this->sweeps[$i] === 0.0 ? null : $this->center($i);
+            $text .= $center === null
                 ? "G1 {$place($this->end($i))}\n"
                 : sprintf(
                     "%s %s %s%.9f %s%.9f\n", $this->sweeps[$i] > 0 ? 'G3' : 'G2', $place($this->end($i)), $letters[2],
-                    $centre[0] - $this->points[$i][0], $letters[3], $centre[1] - $this->points[$i][1],
+                    $center[0] - $this->points[$i][0], $letters[3], $center[1] - $this->points[$i][1],
                 );
         }
 

@@ -77,14 +77,14 @@ final class MotionClock
         $points = [$from];
         if (isset($row['sweep'])) {
             $shift = array_map(static fn (float $at, float $shown): float => $at - $shown, $to, $row['to']);
-            $centre = [$row['center'][0] + $shift[0], $row['center'][1] + $shift[1]];
-            $radius = hypot($from[0] - $centre[0], $from[1] - $centre[1]);
+            $center = [$row['center'][0] + $shift[0], $row['center'][1] + $shift[1]];
+            $radius = hypot($from[0] - $center[0], $from[1] - $center[1]);
             $sweep = deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep']);
-            $start = atan2($from[1] - $centre[1], $from[0] - $centre[0]);
+            $start = atan2($from[1] - $center[1], $from[0] - $center[0]);
             $count = (int) ceil(hypot($radius * $sweep, $to[2] - $from[2]) / self::PIECE);
             for ($i = 1; $i < $count; $i++) {
                 $turn = $start + $sweep * $i / $count;
-                $points[] = [$centre[0] + $radius * cos($turn), $centre[1] + $radius * sin($turn), $from[2] + ($to[2] - $from[2]) * $i / $count];
+                $points[] = [$center[0] + $radius * cos($turn), $center[1] + $radius * sin($turn), $from[2] + ($to[2] - $from[2]) * $i / $count];
             }
         } else {
             $count = (int) ceil(sqrt(array_sum(array_map(static fn (float $a, float $b): float => ($b - $a) ** 2, $from, $to))) / self::PIECE);

@@ -49,10 +49,10 @@ it('finds from a height how far out the edge is, and back', function (Cutter $cu
 })->with([[Cutter::flat(4)], [Cutter::ball(4)], [Cutter::bull(5, 1.5)], [Cutter::cone(4, 90)], [Cutter::cone(3, 118)]]);
 
 it('knows which kinds go straight down', function (): void {
-    $no = array_filter(ToolKind::cases(), fn (ToolKind $kind): bool => ! $kind->cutsAtCentre());
+    $no = array_filter(ToolKind::cases(), fn (ToolKind $kind): bool => ! $kind->cutsAtCenter());
     expect(array_values($no))->toBe([ToolKind::FaceMill, ToolKind::Reamer, ToolKind::Tap, ToolKind::BoringBar, ToolKind::ThreadMill])
-        ->and((new Tool(1, '', ToolKind::FaceMill, new ToolGeometry(centerCutting: true)))->cutsAtCentre())->toBeTrue()
-        ->and((new Tool(1, '', ToolKind::EndMill, new ToolGeometry(centerCutting: false)))->cutsAtCentre())->toBeFalse();
+        ->and((new Tool(1, '', ToolKind::FaceMill, new ToolGeometry(centerCutting: true)))->cutsAtCenter())->toBeTrue()
+        ->and((new Tool(1, '', ToolKind::EndMill, new ToolGeometry(centerCutting: false)))->cutsAtCenter())->toBeFalse();
 });
 
 it('chooses a round figure for a cell, by the tools and within bounds', function (array $max, float $diameter, Units $units, float $cell): void {

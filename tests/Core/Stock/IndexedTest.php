@@ -45,7 +45,7 @@ it('says why it can no longer follow', function (string $lines, UnfollowedReason
     expect(indexed($lines, $changes)->lost)->toBe($lost);
 })->with([
     'turned in the cut' => ["X-15. Z12.\nG1 Z8. F300.\nA20.\nG0 Z25.", UnfollowedReason::TurnsWhileCutting],
-    'nobody says about what' => ["A90.\nX0.", UnfollowedReason::NoCentre, ['rotaryCenters' => null]],
+    'nobody says about what' => ["A90.\nX0.", UnfollowedReason::NoCenter, ['rotaryCenters' => null]],
     'turned in plan' => ["C90.\nX0.", UnfollowedReason::OtherAxis, ['rotaryCenters' => ['C' => ['workOffset' => 'G54', 'at' => ['X' => 0, 'Y' => 0]]]]],
     'known by its heights alone' => [
         "A90.\nX0.", UnfollowedReason::ShapeUnknown,

@@ -35,12 +35,12 @@ function wander(Cutter $cutter, int $seed): array
             default => [$between(-32, 32), $between(-22, 22), $between(-9, -1)],
         };
         if ($kind === 'arc') {
-            $centre = [$at[0] + $between(-8, 8), $at[1] + $between(3, 9)];
+            $center = [$at[0] + $between(-8, 8), $at[1] + $between(3, 9)];
             $sweep = $between(-300, 300);
-            $turn = deg2rad($sweep) + atan2($at[1] - $centre[1], $at[0] - $centre[0]);
-            $radius = hypot($at[0] - $centre[0], $at[1] - $centre[1]);
-            $to = [$centre[0] + $radius * cos($turn), $centre[1] + $radius * sin($turn), $n % 2 === 0 ? $at[2] : $to[2]];
-            $moves[] = ['from' => $at, 'to' => $to, 'centre' => $centre, 'sweep' => $sweep];
+            $turn = deg2rad($sweep) + atan2($at[1] - $center[1], $at[0] - $center[0]);
+            $radius = hypot($at[0] - $center[0], $at[1] - $center[1]);
+            $to = [$center[0] + $radius * cos($turn), $center[1] + $radius * sin($turn), $n % 2 === 0 ? $at[2] : $to[2]];
+            $moves[] = ['from' => $at, 'to' => $to, 'centre' => $center, 'sweep' => $sweep];
         } else {
             $moves[] = ['from' => $at, 'to' => $to];
         }
@@ -56,14 +56,14 @@ function placesOf(array $move): array
     if (! isset($move['centre'])) {
         return [$move['from'], $move['to']];
     }
-    [$centre, $sweep, $from, $to] = [$move['centre'], deg2rad($move['sweep']), $move['from'], $move['to']];
-    $radius = hypot($from[0] - $centre[0], $from[1] - $centre[1]);
-    $start = atan2($from[1] - $centre[1], $from[0] - $centre[0]);
+    [$center, $sweep, $from, $to] = [$move['centre'], deg2rad($move['sweep']), $move['from'], $move['to']];
+    $radius = hypot($from[0] - $center[0], $from[1] - $center[1]);
+    $start = atan2($from[1] - $center[1], $from[0] - $center[0]);
     $count = (int) ceil(abs($move['sweep']) / 10) + 1;
 
     return array_map(
         fn (int $n): array => [
-            $centre[0] + $radius * cos($start + $sweep * $n / $count), $centre[1] + $radius * sin($start + $sweep * $n / $count),
+            $center[0] + $radius * cos($start + $sweep * $n / $count), $center[1] + $radius * sin($start + $sweep * $n / $count),
             $from[2] + ($to[2] - $from[2]) * $n / $count,
         ],
         range(0, $count),

@@ -72,7 +72,7 @@ it('says why a run is not taken out of the stock to its end', function (): void 
     Verification::of(Program::fromText(Demo::text('1820')), $bare = Demo::setup('1820')->with(rotaryCenters: []), stock: $turned = StockRun::in($bare));
     [$unknown] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill']]]);
     expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])
-        ->and([$turned->lost, $turned->isComplete()])->toBe([UnfollowedReason::NoCentre, false])
+        ->and([$turned->lost, $turned->isComplete()])->toBe([UnfollowedReason::NoCenter, false])
         ->and([$unknown->unknownTools, $unknown->removed()])->toBe([[1 => true], 0.0])
         ->and(StockRun::in(Bench::setup(['stock' => null])))->toBeNull();
 });

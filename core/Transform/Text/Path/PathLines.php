@@ -150,7 +150,7 @@ final class PathLines
         $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect(
             [AxisName::X, AxisName::Y, AxisName::Z, 'I', 'J', 'K', 'R'], array_keys($words),
         ) === [];
-        if (! $isInPlane && $this->modes->isArc() && (! $this->map->isShift() || $this->modes->centreIsAbsolute)) {
+        if (! $isInPlane && $this->modes->isArc() && (! $this->map->isShift() || $this->modes->centerIsAbsolute)) {
             throw new TransformProblem("Line {$line} is an arc in another plane than X Y, which can be shifted only, and only with its centre given as a way.");
         }
         if (! $isInPlane && $this->modes->isCycle) {
@@ -233,7 +233,7 @@ final class PathLines
         if ($this->modes->plane !== Code::PlaneXY || (! isset($words['I']) && ! isset($words['J']))) {
             return;
         }
-        if ($this->modes->centreIsAbsolute) {
+        if ($this->modes->centerIsAbsolute) {
             if (! isset($words['I'], $words['J'])) {
                 throw new TransformProblem("Line {$line} gives one coordinate of its centre only. Write I and J in it first.");
             }

@@ -13,7 +13,7 @@ final class PathModes
 {
     public bool $isAbsolute = true;
 
-    public bool $centreIsAbsolute = false;
+    public bool $centerIsAbsolute = false;
 
     public Code $plane = Code::PlaneXY;
 
@@ -36,7 +36,7 @@ final class PathModes
         foreach ($codes as $code) {
             match ($code->group()) {
                 ModalGroup::Distance => $this->isAbsolute = $code === Code::Absolute,
-                ModalGroup::ArcCentre => $this->centreIsAbsolute = $code === Code::CentreAbsolute,
+                ModalGroup::ArcCenter => $this->centerIsAbsolute = $code === Code::CenterAbsolute,
                 ModalGroup::Plane => $this->plane = $code,
                 ModalGroup::Cutter => $this->isCompensated = $code !== Code::CutterOff,
                 ModalGroup::Motion => [$this->motion, $this->isCycle] = [$code, false],

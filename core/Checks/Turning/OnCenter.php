@@ -12,7 +12,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A drill, tap or reamer that is not on the axis of the spindle, or runs at a surface speed. */
-final class OnCentre extends LatheCheck
+final class OnCenter extends LatheCheck
 {
     /** How far off is still on it, mm. */
     private const NEAR = 0.01;

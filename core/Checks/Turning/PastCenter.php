@@ -12,7 +12,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A tool that goes past the axis of the part. */
-final class PastCentre extends LatheCheck
+final class PastCenter extends LatheCheck
 {
     /** Beyond the nose, which has to pass the centre to leave no pip, mm on the radius. */
     private const BEYOND = 0.05;

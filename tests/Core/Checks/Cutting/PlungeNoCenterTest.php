@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
-$noCentre = [
+$noCenter = [
     'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]],
 ];
 $wants = ['tools' => [['number' => 1, 'kind' => 'reamer', 'diameter' => 9], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
@@ -18,11 +18,11 @@ CheckCases::raises('cutting.plunge-no-center', [
     ],
     'into solid, and a way to ramp down' => [
         "G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
-        'Ramp in @ 7:1 13 “G1 Z.2 F100.¶X30. Z-1.¶X0. Z-2.¶X30. Z-3.¶X0. Z-4.”', $noCentre,
+        'Ramp in @ 7:1 13 “G1 Z.2 F100.¶X30. Z-1.¶X0. Z-2.¶X30. Z-3.¶X0. Z-4.”', $noCenter,
     ],
     'down a step that is left standing' => [
         "G0 Z2.\nX-60.\nG1 Z-2. F300.\nX0.\nG0 Z2.\nX8.\nG1 Z-2. F100.\nG0 Z25.", 12, 'stop',
-        'T1 plunges 2.000 mm into material, and is not centre cutting.', null, $noCentre,
+        'T1 plunges 2.000 mm into material, and is not centre cutting.', null, $noCenter,
     ],
     'a reamer without its hole' => [
         "G98 G81 X0. Y0. Z-12. R2. F100.\nG80", 6, 'caution', 'T1 needs a pilot hole, and goes 12.000 mm down where there is none.', null,
@@ -36,10 +36,10 @@ CheckCases::raises('cutting.plunge-no-center', [
 
 $drilled = "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-24. R2. Q6. F100.\nG80\nG0 Z50.\nT1 M6\nS3000 M3\nG43 H1 Z25.\n";
 CheckCases::staysQuiet('cutting.plunge-no-center', [
-    'into a hole that is large enough' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $noCentre],
+    'into a hole that is large enough' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $noCenter],
     'a reamer after its drill' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $wants],
-    'down a helix' => ["G0 Z2.\nX6. Y0.\nG3 I-6. Z0. F300.\nI-6. Z-1.\nI-6. Z-2.\nG0 Z25.", $noCentre],
-    'beside the stock' => ["X-60.\nG0 Z2.\nG1 Z-4. F100.\nX60. F300.\nG0 Z25.", $noCentre],
+    'down a helix' => ["G0 Z2.\nX6. Y0.\nG3 I-6. Z0. F300.\nI-6. Z-1.\nI-6. Z-2.\nG0 Z25.", $noCenter],
+    'beside the stock' => ["X-60.\nG0 Z2.\nG1 Z-4. F100.\nX60. F300.\nG0 Z25.", $noCenter],
 ]);
 
 it('tells how deep a hole goes, not its first peck', function (): void {

@@ -12,7 +12,7 @@ use OakTrace\Core\Trace\State;
  * What driven tools do beside the axis of the part. It is no solid of revolution: the profile stays as it is, and where it is no longer
  * round is kept. Lengths in millimetres.
  */
-final class OffCentre
+final class OffCenter
 {
     /** How thick the tip is held to be of a tool that nobody knows how it points. */
     private const TIP = 0.1;
@@ -23,10 +23,10 @@ final class OffCentre
     /** Of these no more are kept. */
     private const MOST = 500;
 
-    /** @var list<OffCentreCut> where it has cut */
+    /** @var list<OffCenterCut> where it has cut */
     public array $cuts = [];
 
-    /** @var array<string, array{TurnedCut, OffCentreCut}> tools that turn over such a place later, by tool and the one that cut it */
+    /** @var array<string, array{TurnedCut, OffCenterCut}> tools that turn over such a place later, by tool and the one that cut it */
     public array $interrupted = [];
 
     /** @var array<int, true> tools the program drives */
@@ -91,7 +91,7 @@ final class OffCentre
         $radius = $stroke->tool->radius();
         [$byZ, $byX] = abs($stroke->to[0] - $stroke->from[0]) > abs($stroke->to[1] - $stroke->from[1]) ? [0.0, $radius] : [$radius, 0.0];
         [$z, $x] = [[$stroke->from[0], $stroke->to[0]], [$stroke->from[1], $stroke->to[1]]];
-        $this->cuts[] = new OffCentreCut(
+        $this->cuts[] = new OffCenterCut(
             $stroke->place, $stroke->tool->number, min($z) - $byZ, max($z) + $byZ, max(0.0, min($x) - $byX), max($x) + $byX, $angle,
         );
 

@@ -18,7 +18,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Straight down into material with a tool that does not cut at its centre. A hole that is there already, and is large enough, lets it in. */
-final class PlungeNoCentre extends MillCheck
+final class PlungeNoCenter extends MillCheck
 {
     /** A slope that tools without a centre go down (common practice: 3°). */
     private const SLOPE = 0.05;
@@ -40,13 +40,13 @@ final class PlungeNoCentre extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->incidents(Incident::PlungeNoCentre) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::PlungeNoCenter) as [$cut, $also]) {
             $tool = $input->setup->tooling->tools[$cut->tool];
             // The stock of a later setup may have holes the setup does not tell of.
             $wantsHole = $tool->geometry->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
             // Where it finds one everywhere else, the program forgets this one.
             $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count(
-                $input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? [],
+                $input->stock?->incidents->of(Incident::PlungeNoCenter)[$cut->tool] ?? [],
             );
             yield new Finding(
                 $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
@@ -70,7 +70,7 @@ final class PlungeNoCentre extends MillCheck
     private function depth(CheckInput $input, Cut $cut): float
     {
         $lowest = $cut->z;
-        foreach ($input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? [] as $other) {
+        foreach ($input->stock?->incidents->of(Incident::PlungeNoCenter)[$cut->tool] ?? [] as $other) {
             if ($other->line === $cut->line && $other->stock === $cut->stock && hypot($other->x - $cut->x, $other->y - $cut->y) < 1e-6) {
                 $lowest = min($lowest, $other->z);
             }
