@@ -27,10 +27,10 @@ use OakTrace\Core\Control\WordLetters;
 
 const MILL_CODES = 'G0 rapid, G1 feed, G2 arc-clockwise, G3 arc-counter-clockwise, G4 dwell, G9 exact-stop-once, G10 set-offsets, '
     .'G12 pocket-clockwise, G13 pocket-counter-clockwise, G15 polar-off, G16 polar-on, G17 plane-xy, G18 plane-zx, G19 plane-yz, '
-    .'G20 units-inch, G21 units-millimetre, G27 reference-check, G28 reference, G30 second-reference, G31 probe, G33 thread, '
+    .'G20 units-inch, G21 units-millimetre, G27 reference-check, G28 reference, G30 second-reference, G31 probe, G33 thread, G38.2 probe, '
     .'G40 cutter-off, G41 cutter-left, G42 cutter-right, G43 length-add, G44 length-subtract, G49 length-off, G50 scale-off, G50.1 mirror-off, '
     .'G51 scale-on, G51.1 mirror-on, G52 local-shift, G53 machine-coordinates, G54 work-offset, G54.1 extended-work-offset, G55 work-offset, '
-    .'G56 work-offset, G57 work-offset, G58 work-offset, G59 work-offset, G61 exact-stop, G64 continuous-path, G65 call-macro, '
+    .'G56 work-offset, G57 work-offset, G58 work-offset, G59 work-offset, G61 exact-stop, G61.1 continuous-path, G64 continuous-path, G65 call-macro, '
     .'G66 call-after-moves, G67 call-after-moves-off, G68 rotate-on, G69 rotate-off, G73 chip-break-drill, G74 left-tap, G76 fine-bore, '
     .'G80 cycle-off, G81 drill, G82 drill-dwell, G83 peck-drill, G84 tap, G85 bore, G86 bore-spindle-stop, G87 back-bore, G88 bore-by-hand, '
     .'G89 bore-dwell, G90 absolute, G90.1 centre-absolute, G91 incremental, G91.1 centre-incremental, G92 set-position, '

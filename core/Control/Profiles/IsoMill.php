@@ -40,6 +40,7 @@ final class IsoMill
                 300 => Code::SecondReference,
                 310 => Code::Probe,
                 330 => Code::Thread,
+                382 => Code::Probe,
                 400 => Code::CutterOff,
                 410 => Code::CutterLeft,
                 420 => Code::CutterRight,
@@ -60,6 +61,7 @@ final class IsoMill
                 580 => Code::WorkOffset,
                 590 => Code::WorkOffset,
                 610 => Code::ExactStop,
+                611 => Code::ContinuousPath, // exactly along the path, without a stop
                 640 => Code::ContinuousPath,
                 650 => Code::CallMacro,
                 660 => Code::CallAfterMoves,
