@@ -159,14 +159,14 @@ final class Timer implements ChunkReader
                 $this->halt($seconds);
                 $seconds[$row] = $this->rapidSeconds($step, ($marks[$row] & Mark::BENT) !== 0);
             } elseif ($kind === MotionKind::ARC) {
-                $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
+                $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row]);
             } elseif ($feeds[$row] > 0.0) {
                 $own = $this->ownSpeed($states[$number], $marks[$row], $feeds[$row], $length, $step, $before);
                 if ($feeds[$row] !== $fed || $number !== $under) {
                     [$fed, $under] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null];
                     $speed = $this->speed($states[$number], $fed);
                 }
-                $this->lineOrTurn($row, $length, $step, $own ?? $speed, $seconds);
+                $this->lineOrTurn($row, $length, $step, $own ?? $speed);
             }
             $this->haltAtExactStop($kind, $states[$number], $marks[$row], $seconds);
             $lengths[] = $length;
@@ -202,13 +202,12 @@ final class Timer implements ChunkReader
      * A straight move at feed; where only rotary axes move, their degrees are the way (NISTIR 6556).
      *
      * @param  list<float>  $step
-     * @param  array<int, float>  $seconds
      */
-    private function lineOrTurn(int $row, float $length, array $step, float $speed, array &$seconds): void
+    private function lineOrTurn(int $row, float $length, array $step, float $speed): void
     {
         $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
         if ($way > 0.0) {
-            $this->line($row, $way, $step, $speed, $seconds);
+            $this->line($row, $way, $step, $speed);
         }
     }
 
@@ -228,9 +227,8 @@ final class Timer implements ChunkReader
      *
      * @param  float  $length  more than 0
      * @param  list<float>  $step  way of each axis
-     * @param  array<int, float>  $seconds
      */
-    private function line(int $row, float $length, array $step, float $speed, array &$seconds): void
+    private function line(int $row, float $length, array $step, float $speed): void
     {
         $rates = $this->rates;
         $accelerations = $this->accelerations;
@@ -264,7 +262,7 @@ final class Timer implements ChunkReader
             }
         }
         $this->heading = $heading;
-        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+        $this->join($row, $length, $speed, $acceleration, $corner);
     }
 
     /**
@@ -484,10 +482,9 @@ final class Timer implements ChunkReader
      * @param  array{float, float, float}  $arc  centre and sweep
      * @param  list<float>  $step
      * @param  array<int, float>  $end
-     * @param  array<int, float>  $seconds
      * @return float its length, mm
      */
-    private function arc(int $row, State $state, array $arc, array $step, array $end, float $feed, array &$seconds): float
+    private function arc(int $row, State $state, array $arc, array $step, array $end, float $feed): float
     {
         $first = $this->machine->axisIndex[$state->modes->plane->first()];
         $second = $this->machine->axisIndex[$state->modes->plane->second()];
@@ -528,20 +525,14 @@ final class Timer implements ChunkReader
             $jump = abs($startDirection[$axis] - $before);
             $corner = $jump > 1e-9 ? min($corner, $this->jumps[$axis] / $jump) : $corner;
         }
-        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+        $this->join($row, $length, $speed, $acceleration, $corner);
         $this->heading = array_values($endDirection);
 
         return $length;
     }
 
-    /** @param  array<int, float>  $seconds */
-    private function join(int $row, float $length, float $speed, float $acceleration, float $corner, array &$seconds): void
+    private function join(int $row, float $length, float $speed, float $acceleration, float $corner): void
     {
-        if ($acceleration === INF) {
-            $seconds[$row] = $length / $speed;
-
-            return;
-        }
         $this->run->add($row, $length, $speed, $acceleration, $corner < $this->lastSpeed ? $corner : $this->lastSpeed);
         $this->lastSpeed = $speed;
     }
