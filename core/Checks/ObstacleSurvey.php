@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use Closure;
-use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\MachinePoint;
 use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Obstacle;
@@ -170,8 +169,9 @@ final class ObstacleSurvey implements ChunkReader
         $room = self::room($from, $to);
         $start = $from->each();
         [$a, $b] = $state->modes->plane->places();
-        $radius = hypot($start[$a] - $chunk->arcFirst()[$arc], $start[$b] - $chunk->arcSecond()[$arc]);
-        foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $center]) {
+        $about = $chunk->arc($arc);
+        $radius = $about->radius($start[$a], $start[$b]);
+        foreach ([[$a, $about->first], [$b, $about->second]] as [$axis, $center]) {
             $room[2 * $axis] = min($room[2 * $axis], $center - $radius);
             if ($axis < 2) {
                 $room[2 * $axis + 1] = max($room[2 * $axis + 1], $center + $radius);
@@ -208,12 +208,9 @@ final class ObstacleSurvey implements ChunkReader
     {
         $start = $from->each();
         [$a, $b] = $state->modes->plane->places();
-        $center = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
-        $angle = deg2rad($chunk->arcSweep()[$arc]);
-        $count = Arc::chords(hypot($start[$a] - $center[0], $start[$b] - $center[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
+        $about = $chunk->arc($arc);
+        $count = $about->chordsAt($about->radius($start[$a], $start[$b]), self::CHORD_ERROR, self::MOST_CHORDS);
 
-        return array_map(
-            static fn (array $place): MachinePoint => new MachinePoint(...$place), Arc::places($start, $to->each(), $a, $b, $center, $angle, $count),
-        );
+        return array_map(static fn (array $place): MachinePoint => new MachinePoint(...$place), $about->places($start, $to->each(), [$a, $b], $count));
     }
 }

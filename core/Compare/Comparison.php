@@ -68,7 +68,7 @@ final readonly class Comparison
     {
         $isOtherKind = ($was->kinds[$i] === MotionKind::RAPID) !== ($is->kinds[$j] === MotionKind::RAPID);
         $by = $is->distance($j, $was, $i);
-        $turnsOther = isset($was->arcs[$i]) !== isset($is->arcs[$j]) || abs(($was->arcs[$i][2] ?? 0.0) - ($is->arcs[$j][2] ?? 0.0)) > self::SAME;
+        $turnsOther = isset($was->arcs[$i]) !== isset($is->arcs[$j]) || abs(($was->arcs[$i]->sweep ?? 0.0) - ($is->arcs[$j]->sweep ?? 0.0)) > self::SAME;
         if ($by > self::SAME || $isOtherKind || $turnsOther) {
             $afterRows[$is->rows[$j]] = ['change' => Change::Moved, 'by' => $by, 'other' => $was->rows[$i]];
             $beforeRows[$was->rows[$i]] = Change::Moved;

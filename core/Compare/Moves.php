@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Compare;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Tip;
@@ -27,7 +28,7 @@ final class Moves
     /** @var array{list<float>, list<float>, list<float>} where each ends, X Y Z */
     public array $at = [[], [], []];
 
-    /** @var array<int, array{float, float, float}> move => centre and sweep of an arc, in its plane */
+    /** @var array<int, Arc> move => its arc */
     public array $arcs = [];
 
     public static function of(Verification $verification): self
@@ -52,10 +53,7 @@ final class Moves
                 $shift = $shifts[$states[$row]] ??= $tip->shift($state);
                 if ($kind === MotionKind::ARC) {
                     [$first, $second] = [$machine->axisIndex[$state->modes->plane->first()], $machine->axisIndex[$state->modes->plane->second()]];
-                    $moves->arcs[count($moves->rows)] = [
-                        $chunk->arcFirst()[$arcs[$row]] - $shift[$first], $chunk->arcSecond()[$arcs[$row]] - $shift[$second],
-                        $chunk->arcSweep()[$arcs[$row]],
-                    ];
+                    $moves->arcs[count($moves->rows)] = $chunk->arc($arcs[$row])->moved(-$shift[$first], -$shift[$second]);
                 }
                 $moves->rows[] = $chunk->first + $row;
                 $moves->lines[] = $lineOf[$lines[$row]] ??= $verification->trace->sources->mainLine($lines[$row]);
@@ -91,6 +89,6 @@ final class Moves
         }
         [$arc, $otherArc] = [$this->arcs[$move] ?? null, $other->arcs[$otherMove] ?? null];
 
-        return $arc === null || $otherArc === null ? $gap : max($gap, hypot($arc[0] - $otherArc[0], $arc[1] - $otherArc[1]));
+        return $arc === null || $otherArc === null ? $gap : max($gap, $arc->radius($otherArc->first, $otherArc->second));
     }
 }

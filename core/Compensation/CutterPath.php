@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Compensation;
 
 use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
@@ -421,8 +422,8 @@ final class CutterPath
         /** @var list<float> $to */
         if ($segment->center !== null && $segment->radius > 0) {
             $this->trace->addArc(
-                $segment->line, $segment->state, $segment->marks, $this->moved($to, 1), $segment->feed, $segment->center[0] + $this->tip[0],
-                $segment->center[1] + $this->tip[1], $segment->settledSweep(),
+                $segment->line, $segment->state, $segment->marks, $this->moved($to, 1), $segment->feed,
+                new Arc($segment->center[0] + $this->tip[0], $segment->center[1] + $this->tip[1], $segment->settledSweep()),
             );
             $this->at = $to;
         } else {
@@ -519,7 +520,8 @@ final class CutterPath
         $feed = $next->kind === MotionKind::RAPID ? $one->feed : $next->feed;
         /** @var list<float> $to */
         $this->trace->addArc(
-            $next->line, $next->state, $next->marks, $this->moved($to, 1), $feed, $one->b[0] + $this->tip[0], $one->b[1] + $this->tip[1], $angle,
+            $next->line, $next->state, $next->marks, $this->moved($to, 1), $feed,
+            new Arc($one->b[0] + $this->tip[0], $one->b[1] + $this->tip[1], $angle),
         );
         $this->at = $to;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
@@ -54,7 +55,7 @@ final readonly class TraceLines
             return $object + $this->event($row) + ['seconds' => round($row->seconds, 4)];
         }
         if ($row->arc !== null) {
-            $object += $this->arc($state, $row->from, ...$row->arc);
+            $object += $this->arc($state, $row->from, $row->arc);
         }
         $rpm = $this->rpm($row);
         $byTurn = $state->feedsByTurn() && ($row->marks & Mark::THREAD) === 0;
@@ -113,17 +114,17 @@ final readonly class TraceLines
      * @param  array<int, float>  $from
      * @return array<string, mixed>
      */
-    private function arc(State $state, array $from, float $first, float $second, float $sweep): array
+    private function arc(State $state, array $from, Arc $arc): array
     {
         $center = $from;
-        $center[$this->machine->axisIndex[$state->modes->plane->first()]] = $first;
-        $center[$this->machine->axisIndex[$state->modes->plane->second()]] = $second;
+        $center[$this->machine->axisIndex[$state->modes->plane->first()]] = $arc->first;
+        $center[$this->machine->axisIndex[$state->modes->plane->second()]] = $arc->second;
 
         return [
             'plane' => $state->modes->plane->value,
             'center' => $this->part($center, $state),
-            'clockwise' => $sweep < 0,
-            'sweep' => round(abs($sweep), 9),
+            'clockwise' => $arc->sweep < 0,
+            'sweep' => round(abs($arc->sweep), 9),
         ];
     }
 

@@ -103,11 +103,12 @@ final readonly class Compensator
             $kind = $stretch->arc !== null ? MotionKind::ARC : ($stretch->isRapid ? MotionKind::RAPID : MotionKind::FEED);
             if ($path !== null) {
                 $path->move(
-                    $kind, $stretch->line, 0, 0, 1.0, $from, $to, $stretch->arc === null ? null : [$stretch->arc[0], $stretch->arc[1]], $stretch->arc[2] ?? 0.0,
+                    $kind, $stretch->line, 0, 0, 1.0, $from, $to, $stretch->arc === null ? null : [$stretch->arc->first, $stretch->arc->second],
+                    $stretch->arc->sweep ?? 0.0,
                 );
                 $path = $path->isDone() ? null : $path;
             } elseif ($stretch->arc !== null) {
-                $trace->addArc($stretch->line, 0, 0, $to, 1.0, ...$stretch->arc);
+                $trace->addArc($stretch->line, 0, 0, $to, 1.0, $stretch->arc);
             } else {
                 $trace->add($kind, $stretch->line, 0, 0, $to, 1.0);
             }

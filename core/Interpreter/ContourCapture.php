@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Trace\MotionKind;
 
 /** Takes the moves of the blocks of a turned shape instead of letting them be made. */
@@ -31,9 +32,9 @@ final class ContourCapture
     /**
      * @param  list<float>  $from
      * @param  list<float>  $to
-     * @param  array{float, float, float}|null  $arc  centre on Z and X, and its sweep
+     * @param  Arc|null  $arc  in Z and X
      */
-    public function add(int $kind, int $line, array $from, array $to, ?array $arc = null): void
+    public function add(int $kind, int $line, array $from, array $to, ?Arc $arc = null): void
     {
         if ($from !== $to || $arc !== null) {
             $this->stretches[] = new Stretch(

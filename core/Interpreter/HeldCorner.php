@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Geometry\Arc;
+
 /** A move that ends in a corner to be broken, kept until the next move says what the corner is. */
 final readonly class HeldCorner
 {
@@ -37,10 +39,10 @@ final readonly class HeldCorner
     }
 
     /**
-     * Where it leaves the first line, where it comes to the second, and the centre and sweep of a rounding.
+     * Where it leaves the first line, where it comes to the second, and the arc of a rounding.
      *
      * @param  list<float>  $next  where the second line leads
-     * @return array{array{float, float}, array{float, float}, array{float, float, float}|null}|null  null where the lines are too short or straight on
+     * @return array{array{float, float}, array{float, float}, Arc|null}|null  null where the lines are too short or straight on
      */
     public function between(array $next, int $first, int $second): ?array
     {
@@ -62,7 +64,7 @@ final readonly class HeldCorner
 
         return [
             $leaves, [$this->to[$first] + $out[0] * $leg, $this->to[$second] + $out[1] * $leg],
-            $this->isRound ? [$leaves[0] - $in[1] * $side, $leaves[1] + $in[0] * $side, rad2deg($turn)] : null,
+            $this->isRound ? new Arc($leaves[0] - $in[1] * $side, $leaves[1] + $in[0] * $side, rad2deg($turn)) : null,
         ];
     }
 }

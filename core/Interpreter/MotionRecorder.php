@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Compensation\CutterPath;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
@@ -205,13 +206,11 @@ final class MotionRecorder
      * An arc at feed about a centre in the plane in force.
      *
      * @param  list<float>  $target
-     * @param  float  $first  axis position of the centre
-     * @param  float  $sweep  degrees, negative when clockwise
      */
-    public function arcAbout(array $target, float $first, float $second, float $sweep): void
+    public function arcAbout(array $target, Arc $about): void
     {
         $arc = new ArcSolver(0.0);
-        [$arc->centerFirst, $arc->centerSecond, $arc->sweep] = [$first, $second, $sweep];
+        [$arc->centerFirst, $arc->centerSecond, $arc->sweep] = [$about->first, $about->second, $about->sweep];
         $this->arc($target, $arc);
     }
 
@@ -264,11 +263,8 @@ final class MotionRecorder
         return $place;
     }
 
-    /**
-     * @param  list<float>  $target
-     * @param  array{float, float, float}|null  $arc
-     */
-    private function emitHeld(HeldCorner $held, array $target, ?array $arc = null): void
+    /** @param  list<float>  $target */
+    private function emitHeld(HeldCorner $held, array $target, ?Arc $arc = null): void
     {
         $from = $this->at;
         if ($this->capture !== null) {
@@ -276,12 +272,12 @@ final class MotionRecorder
         } elseif ($this->cutter !== null) {
             $this->cutter->move(
                 $arc === null ? MotionKind::FEED : MotionKind::ARC, $held->line, $held->state, $held->marks, $held->feed, $from, $target,
-                ...($arc === null ? [] : [[$arc[0], $arc[1]], $arc[2]]),
+                ...($arc === null ? [] : [[$arc->first, $arc->second], $arc->sweep]),
             );
         } elseif ($arc === null) {
             $this->trace->add(MotionKind::FEED, $held->line, $held->state, $held->marks, $target, $held->feed);
         } else {
-            $this->trace->addArc($held->line, $held->state, $held->marks, $target, $held->feed, ...$arc);
+            $this->trace->addArc($held->line, $held->state, $held->marks, $target, $held->feed, $arc);
         }
         $this->at = $target;
     }
@@ -299,7 +295,7 @@ final class MotionRecorder
             $this->dropCorner();
         }
         if ($this->capture !== null) {
-            $this->capture->add(MotionKind::ARC, $this->line, $this->at, $target, [$arc->centerFirst, $arc->centerSecond, $arc->sweep]);
+            $this->capture->add(MotionKind::ARC, $this->line, $this->at, $target, new Arc($arc->centerFirst, $arc->centerSecond, $arc->sweep));
             $this->at = $target;
 
             return;
@@ -321,8 +317,8 @@ final class MotionRecorder
             return;
         }
         $this->trace->addArc(
-            $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centerFirst, $arc->centerSecond,
-            $arc->sweep,
+            $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed,
+            new Arc($arc->centerFirst, $arc->centerSecond, $arc->sweep),
         );
         $this->at = $target;
     }

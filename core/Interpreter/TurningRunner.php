@@ -209,7 +209,7 @@ final class TurningRunner implements TurningMotion
         if ($stretch->arc === null) {
             $this->context->recorder->feed($target);
         } else {
-            $this->context->recorder->arcAbout($target, ...$stretch->arc);
+            $this->context->recorder->arcAbout($target, $stretch->arc);
         }
     }
 

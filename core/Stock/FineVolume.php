@@ -120,9 +120,9 @@ final class FineVolume
         if ($move->z0 === $move->z1 || $move->cutter->isFlat()) {
             return 1;
         }
-        $radius = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]);
+        $radius = $move->round->radius($move->x0, $move->y0);
 
-        return Sweep::chordsOf($this->body->field->cell() / self::LEAST_FINER, $radius, deg2rad($move->round[2]));
+        return Sweep::chordsOf($this->body->field->cell() / self::LEAST_FINER, $radius, deg2rad($move->round->sweep));
     }
 
     private function cut(): float

@@ -43,8 +43,8 @@ final readonly class Move
     /** @var non-empty-list<PartPoint> places along it; an arc in chords */
     public array $path;
 
-    /** @var array{float, float, float}|null centre and sweep of an arc about an upright axis */
-    public ?array $round;
+    /** An arc about an upright axis. */
+    public ?Arc $round;
 
     /** How often an arc goes round on its way up or down. */
     public float $turns;
@@ -52,7 +52,6 @@ final readonly class Move
     /**
      * @param  int  $kind  of MotionKind
      * @param  float  $length  of its path
-     * @param  array{float, float, float}|null  $arc  its centre in its plane, and sweep
      * @param  PartPoint|null  $next  where the move at feed ends that the same tool makes right behind it; null where there is none
      */
     public function __construct(
@@ -65,14 +64,14 @@ final readonly class Move
         public PartPoint $from,
         public PartPoint $to,
         public float $length,
-        ?array $arc = null,
+        ?Arc $arc = null,
         Plane $plane = Plane::XY,
         public ?PartPoint $next = null,
     ) {
         [$this->x0, $this->y0, $this->z0] = $from->each();
         [$this->x1, $this->y1, $this->z1] = $to->each();
         $this->round = $arc !== null && $plane->normal() === AxisName::Z ? $arc : null;
-        $this->turns = $arc !== null && $to->z !== $from->z ? abs($arc[2]) / 360 : 0.0;
+        $this->turns = $arc !== null && $to->z !== $from->z ? abs($arc->sweep) / 360 : 0.0;
         $this->path = $arc === null ? [$from, $to] : $this->places($arc, $plane);
     }
 
@@ -97,9 +96,7 @@ final readonly class Move
     public function distance(float $x, float $y): float
     {
         if ($this->round !== null) {
-            [$centerX, $centerY] = $this->round;
-
-            return abs(hypot($x - $centerX, $y - $centerY) - hypot($this->x0 - $centerX, $this->y0 - $centerY));
+            return abs($this->round->radius($x, $y) - $this->round->radius($this->x0, $this->y0));
         }
         $least = INF;
         for ($i = 1, $count = count($this->path); $i < $count; $i++) {
@@ -127,7 +124,7 @@ final readonly class Move
         $count = $this->kind === MotionKind::RAPID ? 1 : (int) max(1, min(self::MOST_PIECES, floor($each / max(2 * $this->cutter->radius, 1e-6))));
         $pieces = [];
         if ($this->round !== null) {
-            [$centerX, $centerY, $sweep] = $this->round;
+            [$centerX, $centerY, $sweep] = [$this->round->first, $this->round->second, $this->round->sweep];
             // A way of more than a turn is lowest where it comes by last.
             $count = abs($sweep) > 360.0 ? 1 : $count;
             $radius = hypot($this->x0 - $centerX, $this->y0 - $centerY);
@@ -158,18 +155,16 @@ final readonly class Move
     /**
      * An arc as places along it.
      *
-     * @param  array{float, float, float}  $arc
      * @return non-empty-list<PartPoint>
      */
-    private function places(array $arc, Plane $plane): array
+    private function places(Arc $arc, Plane $plane): array
     {
         [$a, $b] = $plane->places();
         $from = $this->from->each();
-        $angle = deg2rad($arc[2]);
-        $count = Arc::chords(hypot($from[$a] - $arc[0], $from[$b] - $arc[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
+        $count = $arc->chordsAt($arc->radius($from[$a], $from[$b]), self::CHORD_ERROR, self::MOST_CHORDS);
         // A small one is looked at along its way all the same.
-        $count = (int) max(2, $count, ceil(abs($arc[2]) / self::MOST_DEGREES));
+        $count = (int) max(2, $count, ceil(abs($arc->sweep) / self::MOST_DEGREES));
 
-        return array_map(PartPoint::of(...), Arc::places($from, $this->to->each(), $a, $b, [$arc[0], $arc[1]], $angle, $count));
+        return array_map(PartPoint::of(...), $arc->places($from, $this->to->each(), [$a, $b], $count));
     }
 }

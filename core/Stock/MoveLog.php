@@ -47,10 +47,10 @@ final class MoveLog
         return array_values(array_filter($this->moves[$body] ?? [], static function (Move $move) use ($left, $front, $right, $back): bool {
             $radius = $move->cutter->radius;
             if ($move->round !== null) {
-                $reach = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]) + $radius;
+                $reach = $move->round->radius($move->x0, $move->y0) + $radius;
 
-                return $left <= $move->round[0] + $reach
-                    && $right >= $move->round[0] - $reach && $front <= $move->round[1] + $reach && $back >= $move->round[1] - $reach;
+                return $left <= $move->round->first + $reach && $right >= $move->round->first - $reach
+                    && $front <= $move->round->second + $reach && $back >= $move->round->second - $reach;
             }
             foreach ($move->path as $n => $to) {
                 $from = $move->path[max(0, $n - 1)];

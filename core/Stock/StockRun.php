@@ -391,7 +391,7 @@ final class StockRun implements ChunkReader
 
                 continue;
             }
-            $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
+            $arc = isset($arcs[$row]) ? $chunk->arc($arcs[$row]) : null;
             $stroke = new Stroke(
                 $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter, $start, $end, $lengths[$row], $seconds[$row], $arc,
                 $this->goesOn($kinds, $numbers, $row + 1, $to, $chunk->first)
@@ -599,7 +599,7 @@ final class StockRun implements ChunkReader
         if ($arc !== null) {
             [$first, $second] = $state->modes->plane->places();
             [$back, $length] = [$zero->each(), $state->length->on($this->axes)->each()];
-            $arc = [$arc[0] - $back[$first] - $length[$first], $arc[1] - $back[$second] - $length[$second], $arc[2]];
+            $arc = $arc->moved(-$back[$first], -$back[$second])->moved(-$length[$first], -$length[$second]);
         }
 
         return new Move(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\TipPoint;
 use OakTrace\Core\Setup\Tool;
@@ -20,7 +21,7 @@ final readonly class Stroke
      * @param  int  $kind  of MotionKind
      * @param  int  $marks  bits of Mark
      * @param  Cutter|null  $cutter  null where the tool takes nothing off, or its shape is not known
-     * @param  array{float, float, float}|null  $arc  centre of the gauge line's arc in its plane, and sweep
+     * @param  Arc|null  $arc  of the gauge line
      * @param  TipPoint|null  $next  where the move at feed ends that is made right behind it in the same state
      */
     public function __construct(
@@ -35,7 +36,7 @@ final readonly class Stroke
         public TipPoint $to,
         public float $length = 0.0,
         public float $seconds = 0.0,
-        public ?array $arc = null,
+        public ?Arc $arc = null,
         public ?TipPoint $next = null,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Timing;
 
 use OakTrace\Core\Cycles\CycleCatalogue;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
@@ -211,12 +212,12 @@ final class Timer implements ChunkReader
         }
     }
 
-    /** @return array<int, array{float, float, float}> row => centre and sweep */
+    /** @return array<int, Arc> by row */
     private function arcs(Chunk $chunk): array
     {
         $arcs = [];
         foreach ($chunk->arcRows() as $i => $row) {
-            $arcs[$row] = [$chunk->arcFirst()[$i], $chunk->arcSecond()[$i], $chunk->arcSweep()[$i]];
+            $arcs[$row] = $chunk->arc($i);
         }
 
         return $arcs;
@@ -479,18 +480,17 @@ final class Timer implements ChunkReader
     /**
      * An arc at feed, or a helix.
      *
-     * @param  array{float, float, float}  $arc  centre and sweep
      * @param  list<float>  $step
      * @param  array<int, float>  $end
      * @return float its length, mm
      */
-    private function arc(int $row, State $state, array $arc, array $step, array $end, float $feed): float
+    private function arc(int $row, State $state, Arc $arc, array $step, array $end, float $feed): float
     {
         $first = $this->machine->axisIndex[$state->modes->plane->first()];
         $second = $this->machine->axisIndex[$state->modes->plane->second()];
-        [$a, $b] = [$end[$first] - $step[$first] - $arc[0], $end[$second] - $step[$second] - $arc[1]];
+        [$a, $b] = [$end[$first] - $step[$first] - $arc->first, $end[$second] - $step[$second] - $arc->second];
         $radius = hypot($a, $b);
-        $round = $radius * abs(deg2rad($arc[2]));
+        $round = $radius * abs(deg2rad($arc->sweep));
         $square = $round * $round;
         foreach ($step as $axis => $way) {
             if ($this->isLinear[$axis] && $axis !== $first && $axis !== $second) {
@@ -501,14 +501,14 @@ final class Timer implements ChunkReader
         if ($feed <= 0.0 || $length === 0.0 || $radius === 0.0) {
             return $length; // where huge numbers swallow the radius there is no arc to time
         }
-        $turn = $arc[2] < 0 ? -1.0 : 1.0;
+        $turn = $arc->sweep < 0 ? -1.0 : 1.0;
         $flat = $round / $length;
         $acceleration = min($this->accelerations[$first], $this->accelerations[$second]);
         $byTurn = $state->feedsByTurn() ? $this->surface($state, $feed) : null;
         $programmed = $byTurn === null ? $this->speed($state, $feed) : $this->maxFeed;
         if ($byTurn !== null && $second === $this->crossAxis) {
             $programmed = min($programmed, $round / max(1e-9, $byTurn->arc(
-                $radius, $state->spindle->counted($arc[1] - $state->shift($second)), atan2($b, $a), deg2rad($arc[2]),
+                $radius, $state->spindle->counted($arc->second - $state->shift($second)), atan2($b, $a), deg2rad($arc->sweep),
             )));
         }
         $speed = min(
@@ -518,8 +518,8 @@ final class Timer implements ChunkReader
         $startDirection = $endDirection = array_map(static fn (float $way): float => $way / $length, $step);
         $startDirection[$first] = -$turn * $b / $radius * $flat;
         $startDirection[$second] = $turn * $a / $radius * $flat;
-        $endDirection[$first] = -$turn * ($end[$second] - $arc[1]) / $radius * $flat;
-        $endDirection[$second] = $turn * ($end[$first] - $arc[0]) / $radius * $flat;
+        $endDirection[$first] = -$turn * ($end[$second] - $arc->second) / $radius * $flat;
+        $endDirection[$second] = $turn * ($end[$first] - $arc->first) / $radius * $flat;
         $corner = $this->heading === [] ? 0.0 : INF;
         foreach ($this->heading as $axis => $before) {
             $jump = abs($startDirection[$axis] - $before);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\MachinePoint;
 
 /**
@@ -123,6 +124,12 @@ final class Chunk
     public function arcSweep(): array
     {
         return $this->real('arcSweep');
+    }
+
+    /** @param  int  $number  of the arc, as they come in arcRows(); machine positions of its centre */
+    public function arc(int $number): Arc
+    {
+        return new Arc($this->arcFirst()[$number], $this->arcSecond()[$number], $this->arcSweep()[$number]);
     }
 
     /** @return list<int> the chunk's rows that end a programmed move under cutter compensation */

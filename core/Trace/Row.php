@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\Arc;
+
 /**
  * One row of a trace taken out of its columns, for those who write rows one by one. Whoever goes over many rows to work
  * something out reads the columns instead.
@@ -13,8 +15,7 @@ final readonly class Row
     /**
      * @param  array<int, float>  $from  machine position of every axis before the row
      * @param  array<int, float>  $to  the same after it
-     * @param  array{float, float, float}|null  $arc  machine position of the centre on the first and second axis of the plane,
-     *                                                and the sweep in degrees, negative when clockwise
+     * @param  Arc|null  $arc  machine positions of its centre
      * @param  float|string|null  $detail  seconds of a dwell, code of a stop
      */
     public function __construct(
@@ -26,7 +27,7 @@ final readonly class Row
         public array $to,
         public float $feed,
         public float $seconds,
-        public ?array $arc,
+        public ?Arc $arc,
         public float|string|null $detail,
         public int $marks,
     ) {

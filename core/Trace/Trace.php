@@ -93,7 +93,7 @@ final readonly class Trace
                 yield new Row(
                     $number, $chunk->lines()[$row], $kind, $this->states[$chunk->states()[$row]], $from, $to, $chunk->feeds()[$row],
                     $chunk->seconds()[$row] ?? 0.0,
-                    $arc === null ? null : [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc]],
+                    $arc === null ? null : $chunk->arc($arc),
                     $this->details[$number] ?? null,
                     $chunk->marks()[$row],
                 );

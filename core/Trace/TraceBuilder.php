@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Language\SourceMap;
 
 /** Takes rows one by one and packs them away in chunks. */
@@ -197,17 +198,14 @@ final class TraceBuilder
         }
     }
 
-    /**
-     * @param  list<float>  $at
-     * @param  float  $sweep  degrees, negative when clockwise
-     */
-    public function addArc(int $line, int $state, int $marks, array $at, float $feed, float $first, float $second, float $sweep): void
+    /** @param  list<float>  $at */
+    public function addArc(int $line, int $state, int $marks, array $at, float $feed, Arc $arc): void
     {
         $this->add(MotionKind::ARC, $line, $state, $marks, $at, $feed);
         $this->arcRow[] = $this->count - 1;
-        $this->arcFirst[] = $first;
-        $this->arcSecond[] = $second;
-        $this->arcSweep[] = $sweep;
+        $this->arcFirst[] = $arc->first;
+        $this->arcSecond[] = $arc->second;
+        $this->arcSweep[] = $arc->sweep;
     }
 
     /** Says where the program itself put the end of the row last added, in the plane of compensation; machine coordinates. */

@@ -185,7 +185,7 @@ final class Expand
         $thread = ThreadDetail::of($isThread ? $row->detail : null);
         $code = $this->codes(match (true) {
             $isThread => $thread->code(),
-            $row->arc !== null => $row->arc[2] < 0 ? Code::ArcClockwise : Code::ArcCounterClockwise,
+            $row->arc !== null => $row->arc->sweep < 0 ? Code::ArcClockwise : Code::ArcCounterClockwise,
             default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
         });
         $words = $code === $this->motion ? '' : $code;
@@ -206,8 +206,8 @@ final class Expand
                 return;
             }
             // The centre counts from the start of the arc, which is lifted with it.
-            $words .= $this->center($row, $row->arc[0], $row->arc[1], $shift);
-            $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
+            $words .= $this->center($row, $row->arc->first, $row->arc->second, $shift);
+            $turns = (int) ceil(abs($row->arc->sweep) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->letters->arcTurns.$turns : '';
         }
         $feed = $isThread ? $this->lead($row, $thread) : $row->feed;
@@ -421,7 +421,7 @@ final class Expand
     /** An arc whose ends are the same place as written would be read as a whole turn. */
     private function isTooSmallToWrite(Row $row): bool
     {
-        if ($row->arc === null || abs($row->arc[2]) > 180.0) {
+        if ($row->arc === null || abs($row->arc->sweep) > 180.0) {
             return false;
         }
         foreach ([$row->state->modes->plane->first(), $row->state->modes->plane->second()] as $axis) {

@@ -20,7 +20,7 @@ function motionOf(string $text, Setup $setup): array
     $moves = [];
     foreach (Verification::trace(Program::fromText($text), $setup)->each() as $row) {
         if ($row->moves()) {
-            $moves[] = [$row->kind, ...$row->to, $row->arc[2] ?? 0.0, $row->feed];
+            $moves[] = [$row->kind, ...$row->to, $row->arc->sweep ?? 0.0, $row->feed];
         }
     }
 

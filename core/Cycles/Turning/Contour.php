@@ -90,7 +90,7 @@ final readonly class Contour
             if ($stretch->arc !== null) {
                 // Beyond a quadrant point an arc goes back.
                 foreach ([[1, 0], [0, 1], [-1, 0], [0, -1]] as [$z, $x]) {
-                    $at = [$stretch->arc[0] + $z * $stretch->radius(), $stretch->arc[1] + $x * $stretch->radius()];
+                    $at = [$stretch->arc->first + $z * $stretch->radius(), $stretch->arc->second + $x * $stretch->radius()];
                     if ($stretch->crossings($at[1]) !== [] && $this->isBetween($stretch, $at)) {
                         array_splice($ends, -1, 0, [$at]);
                     }

@@ -10,11 +10,11 @@ use OakTrace\Core\Geometry\Arc;
 final readonly class Stretch
 {
     /**
-     * @param  array{float, float, float}|null  $arc  Z and X of the centre, and the sweep in degrees from +Z towards +X, negative the other way
+     * @param  Arc|null  $arc  in Z and X
      * @param  int  $line  place of its block
      */
     public function __construct(
-        public float $fromZ, public float $fromX, public float $z, public float $x, public ?array $arc, public bool $isRapid, public int $line,
+        public float $fromZ, public float $fromX, public float $z, public float $x, public ?Arc $arc, public bool $isRapid, public int $line,
     ) {
     }
 
@@ -22,7 +22,7 @@ final readonly class Stretch
     {
         return new self(
             $this->fromZ + $z, $this->fromX + $x, $this->z + $z, $this->x + $x,
-            $this->arc === null ? null : [$this->arc[0] + $z, $this->arc[1] + $x, $this->arc[2]], $this->isRapid, $this->line,
+            $this->arc?->moved($z, $x), $this->isRapid, $this->line,
         );
     }
 
@@ -30,14 +30,13 @@ final readonly class Stretch
     public function flipped(): self
     {
         return new self(
-            $this->fromX, $this->fromZ, $this->x, $this->z, $this->arc === null ? null : [$this->arc[1], $this->arc[0], -$this->arc[2]], $this->isRapid,
-            $this->line,
+            $this->fromX, $this->fromZ, $this->x, $this->z, $this->arc?->flipped(), $this->isRapid, $this->line,
         );
     }
 
     public function radius(): float
     {
-        return $this->arc === null ? 0.0 : hypot($this->fromZ - $this->arc[0], $this->fromX - $this->arc[1]);
+        return $this->arc?->radius($this->fromZ, $this->fromX) ?? 0.0;
     }
 
     /**
@@ -48,10 +47,10 @@ final readonly class Stretch
     public function chords(): array
     {
         $points = [];
-        $steps = $this->arc === null ? 1 : Arc::chords($this->radius(), $this->arc[2], self::CHORD, self::MOST_CHORDS);
+        $steps = $this->arc?->chordsAt($this->radius(), self::CHORD, self::MOST_CHORDS) ?? 1;
         for ($i = 1; $i < $steps && $this->arc !== null; $i++) {
-            $angle = atan2($this->fromX - $this->arc[1], $this->fromZ - $this->arc[0]) + deg2rad($this->arc[2]) * $i / $steps;
-            $points[] = [$this->arc[0] + $this->radius() * cos($angle), $this->arc[1] + $this->radius() * sin($angle)];
+            $angle = atan2($this->fromX - $this->arc->second, $this->fromZ - $this->arc->first) + deg2rad($this->arc->sweep) * $i / $steps;
+            $points[] = [$this->arc->first + $this->radius() * cos($angle), $this->arc->second + $this->radius() * sin($angle)];
         }
 
         return [...$points, [$this->z, $this->x]];
@@ -74,7 +73,7 @@ final readonly class Stretch
             return [$this->fromZ + ($this->z - $this->fromZ) * min(1.0, max(0.0, ($x - $this->fromX) / ($this->x - $this->fromX)))];
         }
         $radius = $this->radius();
-        $up = $x - $this->arc[1];
+        $up = $x - $this->arc->second;
         if (abs($up) > $radius + self::NEAR) {
             return [];
         }
@@ -82,7 +81,7 @@ final readonly class Stretch
         $found = [];
         foreach ($along < self::NEAR ? [0.0] : [$along, -$along] as $side) {
             if ($this->passes($side, $up)) {
-                $found[] = $this->arc[0] + $side;
+                $found[] = $this->arc->first + $side;
             }
         }
 
@@ -100,7 +99,7 @@ final readonly class Stretch
     /** Whether the arc comes by a direction from its centre. */
     private function passes(float $z, float $x): bool
     {
-        [$centerZ, $centerX, $sweep] = $this->arc ?? [0.0, 0.0, 0.0];
+        [$centerZ, $centerX, $sweep] = [$this->arc->first ?? 0.0, $this->arc->second ?? 0.0, $this->arc->sweep ?? 0.0];
         $start = rad2deg(atan2($this->fromX - $centerX, $this->fromZ - $centerZ));
         $turn = fmod((rad2deg(atan2($x, $z)) - $start) * ($sweep < 0 ? -1 : 1) + 720.0, 360.0);
 

@@ -56,7 +56,7 @@ final readonly class Profile
         foreach ($moves as $move) {
             $radius = $move->cutter->radius;
             if ($move->round !== null) {
-                [$centerX, $centerY, $turn] = $move->round;
+                [$centerX, $centerY, $turn] = [$move->round->first, $move->round->second, $move->round->sweep];
                 [$x, $y, $x0, $y0] = [$centerX - $from[0], $centerY - $from[1], $move->x0 - $from[0], $move->y0 - $from[1]];
                 if (abs($y * $cos - $x * $sin) > $radius + hypot($move->x0 - $centerX, $move->y0 - $centerY)) {
                     continue;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Turned;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
@@ -35,6 +36,8 @@ final class TurnedStock implements ChunkReader
 
     /** How far chords of an arc may stand off it, mm. */
     private const CHORD = 0.001;
+
+    private const MOST_CHORDS = 2000;
 
     /** Of one kind no more are kept. */
     private const MOST = 200;
@@ -243,7 +246,7 @@ final class TurnedStock implements ChunkReader
             [$toZ, $toX] = [$toZ + $byZ, $toX + $byX];
             if ($kinds[$row] <= MotionKind::ARC && ($toZ !== $z || $toX !== $x)) {
                 $arc = $kinds[$row] !== MotionKind::ARC ? null
-                    : [$chunk->arcFirst()[$arcs[$row]] + $byZ, $chunk->arcSecond()[$arcs[$row]] + $byX, $chunk->arcSweep()[$arcs[$row]]];
+                    : $chunk->arc($arcs[$row])->moved($byZ, $byX);
                 $this->feed = $state->feedsByTurn() ? $feeds[$row] : $feeds[$row] / max(1e-9, $state->spindle->rpm);
                 $this->hasMet = false;
                 $this->angle = $angles[$row] ?? 0.0;
@@ -260,9 +263,8 @@ final class TurnedStock implements ChunkReader
     /**
      * @param  array{float, float}  $from  axis positions
      * @param  array{float, float}  $to
-     * @param  array{float, float, float}|null  $arc
      */
-    private function move(State $state, int $kind, int $marks, int $place, array $from, array $to, ?array $arc): void
+    private function move(State $state, int $kind, int $marks, int $place, array $from, array $to, ?Arc $arc): void
     {
         $tool = $this->setup->tooling->tools[$state->tool] ?? null;
         if ($tool === null || ! $this->isComplete()) {
@@ -539,18 +541,17 @@ final class TurnedStock implements ChunkReader
     /**
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
-     * @param  array{float, float, float}|null  $arc
      * @return list<array{float, float}>
      */
-    private function chords(array $from, array $to, ?array $arc): array
+    private function chords(array $from, array $to, ?Arc $arc): array
     {
         if ($arc === null) {
             return [$from, $to];
         }
-        [$centerZ, $centerX, $sweep] = $arc;
-        $radius = hypot($from[0] - $centerZ, $from[1] - $centerX);
+        [$centerZ, $centerX, $sweep] = [$arc->first, $arc->second, $arc->sweep];
+        $radius = $arc->radius(...$from);
         $start = atan2($from[1] - $centerX, $from[0] - $centerZ);
-        $steps = $radius <= self::CHORD ? 1 : (int) min(2000, max(1, ceil(abs(deg2rad($sweep)) / (2 * acos(1 - self::CHORD / $radius)))));
+        $steps = $radius <= self::CHORD ? 1 : $arc->chordsAt($radius, self::CHORD, self::MOST_CHORDS);
         $places = [$from];
         for ($i = 1; $i < $steps; $i++) {
             $angle = $start + deg2rad($sweep) * $i / $steps;

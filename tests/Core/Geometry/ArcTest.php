@@ -15,10 +15,10 @@ it('takes no more than the most, and one of what cannot be told from a line', fu
 });
 
 it('goes round in its plane, and on evenly beside it', function (): void {
-    $places = Arc::places([5.0, 0.0, 0.0], [0.0, 5.0, -2.0], 0, 1, [0.0, 0.0], M_PI_2, 2);
+    $places = (new Arc(0.0, 0.0, 90.0))->places([5.0, 0.0, 0.0], [0.0, 5.0, -2.0], [0, 1], 2);
     expect($places)->toHaveCount(3)->and($places[1][0])->toEqualWithDelta(5 * M_SQRT1_2, 1e-12)->and($places[1][1])->toEqualWithDelta(5 * M_SQRT1_2, 1e-12)
         ->and($places[1][2])->toBe(-1.0)->and($places[2][1])->toEqualWithDelta(5.0, 1e-12);
     // Clockwise in Z and X, with Y beside.
-    $places = Arc::places([0.0, 1.0, 3.0], [3.0, 1.0, 0.0], 2, 0, [0.0, 0.0], M_PI_2, 2);
+    $places = (new Arc(0.0, 0.0, 90.0))->places([0.0, 1.0, 3.0], [3.0, 1.0, 0.0], [2, 0], 2);
     expect($places[1])->toEqualWithDelta([3 * M_SQRT1_2, 1.0, 3 * M_SQRT1_2], 1e-12);
 });

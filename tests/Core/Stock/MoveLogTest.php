@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolGeometry;
@@ -18,7 +19,7 @@ function logged(int $line, array $from, array $to, ?array $arc = null): Move
 
     return new Move(
         $line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, PartPoint::of($from), PartPoint::of($to),
-        1.0, $arc,
+        1.0, $arc === null ? null : new Arc(...$arc),
     );
 }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Shift;
@@ -183,7 +184,7 @@ function movesOf(Cutter $cutter, array $wandered): array
 
     return array_map(fn (array $move): Move => new Move(
         1, 0, $tool, $cutter, isset($move['centre']) ? MotionKind::ARC : MotionKind::FEED, false, PartPoint::of($move['from']),
-        PartPoint::of($move['to']), 1.0, arc: isset($move['centre']) ? [...$move['centre'], $move['sweep']] : null, plane: Plane::XY,
+        PartPoint::of($move['to']), 1.0, arc: isset($move['centre']) ? new Arc(...[...$move['centre'], $move['sweep']]) : null, plane: Plane::XY,
     ), $wandered);
 }
 

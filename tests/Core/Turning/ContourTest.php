@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
+use OakTrace\Core\Geometry\Arc;
 
 /** Lines and arcs from place to place, Z and X; an arc says its centre and its sweep in degrees as well. The first is the way in. */
 function contour(array ...$places): Contour
@@ -11,7 +12,7 @@ function contour(array ...$places): Contour
     $stretches = [];
     $at = [2.0, 20.0];
     foreach ($places as $n => [$z, $x]) {
-        $stretches[] = new Stretch($at[0], $at[1], $z, $x, $places[$n][2] ?? null, $n === 0, $n + 1);
+        $stretches[] = new Stretch($at[0], $at[1], $z, $x, isset($places[$n][2]) ? new Arc(...$places[$n][2]) : null, $n === 0, $n + 1);
         $at = [$z, $x];
     }
 
@@ -26,16 +27,17 @@ function arcOf(float $z, float $x, float $radius, float $from, float $sweep): St
 {
     $at = static fn (float $angle): array => [$z + $radius * cos(deg2rad($angle)), $x + $radius * sin(deg2rad($angle))];
 
-    return new Stretch(...$at($from), ...$at($from + $sweep), arc: [$z, $x, $sweep], isRapid: false, line: 7);
+    return new Stretch(...$at($from), ...$at($from + $sweep), arc: new Arc($z, $x, $sweep), isRapid: false, line: 7);
 }
 
 it('moves and flips a stretch with its arc', function (): void {
     $arc = arcOf(-10.0, 10.0, 5.0, 90.0, -90.0);
     [$moved, $flipped] = [$arc->moved(0.5, -2.0), $arc->flipped()];
-    expect([$moved->fromZ, $moved->fromX, $moved->z, $moved->x])->toEqualWithDelta([-9.5, 13.0, -4.5, 8.0], 1e-9)->and($moved->arc)->toBe([-9.5, 8.0, -90.0])
+    expect([$moved->fromZ, $moved->fromX, $moved->z, $moved->x])->toEqualWithDelta([-9.5, 13.0, -4.5, 8.0], 1e-9)
+        ->and($moved->arc)->toEqual(new Arc(-9.5, 8.0, -90.0))
         ->and([$moved->line, $moved->isRapid])->toBe([7, false])
         ->and([$flipped->fromZ, $flipped->fromX, $flipped->z, $flipped->x])->toEqualWithDelta([15.0, -10.0, 10.0, -5.0], 1e-9)
-        ->and($flipped->arc)->toBe([10.0, -10.0, 90.0])->and([$flipped->line, $flipped->isRapid])->toBe([7, false])
+        ->and($flipped->arc)->toEqual(new Arc(10.0, -10.0, 90.0))->and([$flipped->line, $flipped->isRapid])->toBe([7, false])
         ->and((new Stretch(1.0, 2.0, 3.0, 4.0, null, true, 3))->moved(1.0, 1.0)->arc)->toBeNull()
         ->and((new Stretch(1.0, 2.0, 3.0, 4.0, null, true, 3))->radius())->toBe(0.0)->and($arc->radius())->toEqualWithDelta(5.0, 1e-9);
 });

@@ -30,6 +30,7 @@ use OakTrace\Core\Cycles\Turning\TurnAcross;
 use OakTrace\Core\Cycles\Turning\TurnAlong;
 use OakTrace\Core\Cycles\Turning\TurningCall;
 use OakTrace\Core\Cycles\Turning\TurningMotion;
+use OakTrace\Core\Geometry\Arc;
 
 // The strokes of turning cycles one by one, worked out by hand (the cycles themselves: common practice, from memory).
 
@@ -231,7 +232,7 @@ it('says of an arc where it comes by', function (array $arc, float $x, array $zs
     // 5 about (−10, 10), from an angle of +Z towards +X.
     [$from, $sweep] = $arc;
     $at = static fn (float $angle): array => [-10 + 5 * cos(deg2rad($angle)), 10 + 5 * sin(deg2rad($angle))];
-    $stretch = new Stretch(...$at($from), ...$at($from + $sweep), arc: [-10.0, 10.0, $sweep], isRapid: false, line: 1);
+    $stretch = new Stretch(...$at($from), ...$at($from + $sweep), arc: new Arc(-10.0, 10.0, $sweep), isRapid: false, line: 1);
     expect($stretch->crossings($x))->toEqualWithDelta($zs, 1e-6);
 })->with([
     'a quarter on the right' => [[0.0, 90.0], 13.0, [-6.0]],
