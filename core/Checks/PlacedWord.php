@@ -13,6 +13,8 @@ final readonly class PlacedWord
     private function __construct(
         public int $line,
         public int $column,
+        /** Column its number begins at. */
+        public int $numberColumn,
         public string $letter,
         public string $number,
     ) {
@@ -23,7 +25,7 @@ final readonly class PlacedWord
     {
         foreach (LineWords::plain($text) as $word) {
             if ($word['letter'] === $letter) {
-                return new self($line, $word['at'] + 1, $letter, $word['number']);
+                return new self($line, $word['from'] + 1, $word['at'] + 1, $letter, $word['number']);
             }
         }
 
@@ -65,6 +67,6 @@ final readonly class PlacedWord
     /** The change that writes another number in its place. */
     public function replacedBy(string $number): Edit
     {
-        return new Edit($this->line, $this->column, strlen($this->number), $number, 'Put '.$this->letter.$number);
+        return new Edit($this->line, $this->numberColumn, strlen($this->number), $number, 'Put '.$this->letter.$number);
     }
 }

@@ -79,7 +79,7 @@ class SurveyedRun
     }
 
     /**
-     * Notices of one kind with the same key folded: the first of each, and the lines of the others.
+     * Notices of one kind with the same key folded: the first of each, and the other lines that have one.
      *
      * @return list<array{Notice, list<int>}>
      */
@@ -88,14 +88,13 @@ class SurveyedRun
         $groups = [];
         foreach ($this->trace->noticesOf($kind) as $notice) {
             $key = implode('|', array_map(static fn (string $key): string => $notice->word($key), $keys));
-            if (isset($groups[$key])) {
-                $groups[$key][1][] = $notice->line;
-            } else {
-                $groups[$key] = [$notice, []];
+            $groups[$key] ??= [$notice, []];
+            if ($notice->line !== $groups[$key][0]->line) {
+                $groups[$key][1][$notice->line] = $notice->line;
             }
         }
 
-        return array_values($groups);
+        return array_map(static fn (array $group): array => [$group[0], array_values($group[1])], array_values($groups));
     }
 
     /** The piece of stock a move is at; null where the setup has none. */

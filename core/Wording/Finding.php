@@ -14,9 +14,12 @@ use OakTrace\Core\Setup\LoweredSeverity;
  */
 final readonly class Finding
 {
+    /** @var list<int> further lines with the same cause */
+    public array $alsoAt;
+
     /**
      * @param  array<string, Quantity|string|int>  $figures
-     * @param  list<int>  $alsoAt  further lines with the same cause
+     * @param  list<int>  $alsoAt  lines with the same cause; further ones are kept, each once
      * @param  string|null  $field  the setup's field the remedy is about, dotted: workOffsets.G54.Y
      */
     public function __construct(
@@ -27,11 +30,12 @@ final readonly class Finding
         public string $text,
         public array $figures = [],
         public string $remedy = '',
-        public array $alsoAt = [],
+        array $alsoAt = [],
         public ?Edit $edit = null,
         public ?string $field = null,
         public ?LoweredSeverity $lowered = null,
     ) {
+        $this->alsoAt = array_values(array_unique(array_diff($alsoAt, [$line])));
     }
 
     /** The same as a note, since the shop has decided so. */

@@ -38,6 +38,7 @@ final class LatheCases
             $found = Lathe::found($check, $text, array_replace_recursive(LatheCases::BAR, $changes));
             expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe($severity)
                 ->and((new Wording(Units::Millimetre))->text($found[0]))->toBe($says)->and($found[0]->remedy)->not->toBe('');
+            Pointing::expect($found[0], $text, Lathe::setup(array_replace_recursive(LatheCases::BAR, $changes)));
         })->with($cases);
     }
 

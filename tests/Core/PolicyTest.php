@@ -39,5 +39,5 @@ it('writes its sentences in the units of the program, and the other unit beside 
 
 it('counts columns in characters where the core counts bytes', function (): void {
     $finding = CheckResult::of(Bench::verify(Bench::sound("(ÄÖÜ) G0 Z2.\n(ÄÖÜ) G1 Z-50. F100.\nG0 Z25.")))['findings'][0];
-    expect($finding['column'])->toBe(11)->and($finding['edit'])->toMatchArray(['column' => 11, 'length' => 4, 'text' => '-5.']);
+    expect($finding['column'])->toBe(10)->and($finding['edit'])->toMatchArray(['column' => 11, 'length' => 4, 'text' => '-5.']);
 });

@@ -62,14 +62,14 @@ it('keeps the first move of each kind, by state', function (): void {
 
 it('finds words with their place, comments left out', function (string $line, string $letter, ?array $found): void {
     $word = PlacedWord::find($line, 3, $letter);
-    expect($word === null ? null : [$word->column, $word->number])->toBe($found);
+    expect($word === null ? null : [$word->column, $word->numberColumn, $word->number])->toBe($found);
 })->with([
-    ['G1 Z-40. F180.', 'Z', [5, '-40.']],
-    ['G1 z-.4 f180.', 'Z', [5, '-.4']],
-    ['(Z9.) G1 Z 2.', 'Z', [12, '2.']],
+    ['G1 Z-40. F180.', 'Z', [4, 5, '-40.']],
+    ['G1 z-.4 f180.', 'Z', [4, 5, '-.4']],
+    ['(Z9.) G1 Z 2.', 'Z', [10, 12, '2.']],
     ['G1 X5. ; Z9.', 'Z', null],
     ['G1 X5. (Z9.', 'Z', null],
-    ['G1 Z+7', 'Z', [5, '+7']],
+    ['G1 Z+7', 'Z', [4, 5, '+7']],
 ]);
 
 it('moves a decimal point in the hand it was written in', function (string $number, int $places, string $moved): void {

@@ -110,7 +110,7 @@ final class PlungeNoCenter extends MillCheck
                 [stripos($way[1], AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way[1], AxisName::Y) === false ? '' : AxisName::Y.$y->number],
             ),
         );
-        $blocks = [substr($down, 0, $z->column - 1).$input->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
+        $blocks = [substr($down, 0, $z->numberColumn - 1).$input->written($top + self::ABOVE).substr($down, $z->numberColumn - 1 + strlen($z->number))];
         for ($leg = 1; $leg <= $legs; $leg++) {
             $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));
         }
