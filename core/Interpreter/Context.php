@@ -143,4 +143,15 @@ final class Context
         $column = $letter === '' ? 1 : BlockReader::column($this->sources->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
     }
+
+    /** Whether a word that has no sign is written with a minus, which is told. */
+    public function isNegative(string $letter): bool
+    {
+        $number = $this->block->words[$letter] ?? 0.0;
+        if ($number < 0.0) {
+            $this->notice('negative-word', $letter, ['word' => $letter.Quantity::written($number)]);
+        }
+
+        return $number < 0.0;
+    }
 }

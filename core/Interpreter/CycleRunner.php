@@ -110,7 +110,8 @@ final class CycleRunner implements HoleMotion
         if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && ! CycleCatalogue::hole($modal->cycle)->approachesItself()) {
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
-        $repeats = $words[$this->context->machine->control->letters->cycleRepeats] ?? 1.0;
+        $counts = $this->context->machine->control->letters->cycleRepeats;
+        $repeats = $this->context->isNegative($counts) ? 0.0 : $words[$counts] ?? 1.0;
         if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
             return false;
         }
@@ -286,8 +287,30 @@ final class CycleRunner implements HoleMotion
         if ($way !== null) {
             $this->bottom = $way * $scale + ($this->r ?? $this->initial[$axis] ?? 0.0);
         }
+        $this->storePecks($words);
+        $letters = $context->machine->control->letters;
+        if (isset($words[$letters->dwell])) {
+            $this->dwell = ($context->isNegative($letters->dwell) ? 0.0 : $words[$letters->dwell]) / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+        }
+        if (isset($words[$letter]) || isset($words['R'])) {
+            $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->modes->absolute ? Mark::tied($axis) : 0);
+        }
+    }
+
+    /**
+     * How deep its pecks are, or how far aside a tool is brought.
+     *
+     * @param  array<string, float>  $words
+     */
+    private function storePecks(array $words): void
+    {
+        $context = $this->context;
         $letters = $context->machine->control->letters;
         if (isset($words[$letters->peck])) {
+            if ($words[$letters->peck] < 0.0 && $this->isPecking()) {
+                $word = $letters->peck.Quantity::written($words[$letters->peck]);
+                $context->notice('unused-word', $letters->peck, ['in' => 'peck', 'word' => $word]);
+            }
             $this->peck = abs($words[$letters->peck]) * $this->peckUnit($letters->peck);
             $this->reduction = $this->least = 0.0;
             $this->aside = [$this->peck, 0.0];
@@ -298,12 +321,6 @@ final class CycleRunner implements HoleMotion
             $this->least = abs($words['K'] ?? $words['I']) * $context->unit;
         } elseif (isset($words['I']) || isset($words['J'])) {
             $this->aside = [($words['I'] ?? 0.0) * $context->unit, ($words['J'] ?? 0.0) * $context->unit];
-        }
-        if (isset($words[$letters->dwell])) {
-            $this->dwell = $words[$letters->dwell] / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
-        }
-        if (isset($words[$letter]) || isset($words['R'])) {
-            $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->modes->absolute ? Mark::tied($axis) : 0);
         }
     }
 

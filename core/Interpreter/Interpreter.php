@@ -572,7 +572,7 @@ final class Interpreter
             return;
         }
         $number = (int) min(1e12, $called);
-        $times = self::count($words[$control->letters->callRepeats] ?? 1.0);
+        $times = $this->context->isNegative($control->letters->callRepeats) ? 0 : self::count($words[$control->letters->callRepeats] ?? 1.0);
         if ($control->options->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
             $times = intdiv($number, 10000);
             $number %= 10000;

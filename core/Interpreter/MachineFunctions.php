@@ -93,7 +93,7 @@ final readonly class MachineFunctions
         if (isset($words['F'])) {
             $this->useFeed($words['F']);
         }
-        if (isset($words['S']) && ! $isSecond) {
+        if (isset($words['S']) && ! $isSecond && ! $this->context->isNegative('S')) {
             if ($clamps) {
                 $modal->spindle = $modal->spindle->limitedTo($words['S']);
                 $this->context->recorder->stateChanged();
@@ -106,7 +106,7 @@ final readonly class MachineFunctions
             }
         }
         $toolWord = $this->context->machine->control->options->turning->toolWord;
-        if (isset($words['T'])) {
+        if (isset($words['T']) && ! $this->context->isNegative('T')) {
             $digits = $toolWord->offsetDigits();
             $digits === null ? $modal->toolCalled = (int) $words['T']
                 : $this->callStation((int) $words['T'], $digits, $toolWord === ToolWord::WithD ? (int) ($words['D'] ?? 0) : null);
@@ -270,16 +270,17 @@ final readonly class MachineFunctions
     {
         $words = $this->context->block->words;
         $letter = $this->context->machine->control->letters->dwell;
-        $seconds = $words[$letter] ?? $words[AxisName::X] ?? ($this->context->machine->isLathe() ? $words['U'] ?? null : null);
+        $said = isset($words[$letter]) ? $letter : (isset($words[AxisName::X]) || ! $this->context->machine->isLathe() ? AxisName::X : 'U');
+        $seconds = $words[$said] ?? null;
         if ($seconds === null) {
             $this->context->notice('dwell-without-time', 'G');
 
             return;
         }
-        if ($this->context->machine->control->options->dwellUnit === DwellUnit::Milliseconds && isset($words[$letter])) {
+        if ($this->context->machine->control->options->dwellUnit === DwellUnit::Milliseconds && $said === $letter) {
             $seconds /= 1000;
         }
-        $this->context->dwell(max(0.0, $seconds));
+        $this->context->dwell($this->context->isNegative($said) ? 0.0 : $seconds);
     }
 
     private function turnAt(float $rpm): void

@@ -45,6 +45,7 @@ final class BadWord extends MachineCheck
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
         'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
+        'negative-word' => ['{word} cannot be negative: the control stops here.', 'Remove the minus.'],
         'no-value' => ['An expression in this block has no value: {why}.', 'Check the values of its variables here.'],
         'parameter-is-fixed' => [
             '{parameter} belongs to the control and cannot be given a value here.', 'Use a variable of your own, #100 to #199 or #500 to #999.',
@@ -69,7 +70,7 @@ final class BadWord extends MachineCheck
             );
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {
-            foreach ($input->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {
+            foreach ($input->folded($kind, 'letter', 'why', 'parameter', 'word') as [$notice, $also]) {
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, $also);
             }
         }

@@ -31,11 +31,12 @@ final class UnusedWord extends MachineCheck
                 'cycle' => [
                     '{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or remove the word.',
                 ],
+                'peck' => ['{word} is negative: this control takes a peck without its sign, another one stops.', 'Remove the minus.'],
                 default => ['{word} has no use in this block.', 'Is its code missing? If not, remove the word.'],
             };
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column, $text, $notice->figures + ['repeats' => $repeats], $remedy,
-                array_values(array_unique(array_diff($also, [$notice->line]))),
+                $also,
             );
         }
     }

@@ -19,6 +19,12 @@ CheckCases::raises('reading.bad-word', [
     ['G98 G81 X1. R2. F100.', 6, 'stop', 'The cycle has no Z, so it cuts nothing.', null],
     ['G98 G83 X1. Z-2. R2. F100.', 6, 'stop', 'The cycle has no Q, so it cuts nothing.', null],
     ['G4', 6, 'stop', 'The dwell has no time.', null],
+    'a dwell back in time' => ['G4 P-2.', 6, 'stop', 'P-2 cannot be negative: the control stops here.', null],
+    'a speed of less than none' => ['S-300', 6, 'stop', 'S-300 cannot be negative: the control stops here.', null],
+    'a tool of less than none' => ['T-4', 6, 'stop', 'T-4 cannot be negative: the control stops here.', null],
+    'a dwell at the bottom' => ['G98 G82 X1. Z-2. R2. P-.5 F100.', 6, 'stop', 'P-0.5 cannot be negative: the control stops here.', null],
+    'holes of less than none' => ['G98 G81 X1. Z-2. R2. L-2 F100.', 6, 'stop', 'L-2 cannot be negative: the control stops here.', null],
+    'calls of less than none' => ["M98 P7 L-3\nM30\nO7\nM99", 6, 'stop', 'L-3 cannot be negative: the control stops here.', null],
     [
         "G21 G40 G49 G80 G90\nT1 M6\nG54 S3000 M3\nX5. Y5.\nG43 H1 G0 Z25.\nM30", 4, 'stop',
         'Axis words before any motion code: what the control does with them depends on how it was left.', null,

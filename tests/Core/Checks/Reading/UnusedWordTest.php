@@ -12,6 +12,10 @@ CheckCases::raises('reading.unused-word', [
         "G98 G81 X10. Y0. Z-5. R2. K3 F100.\nG80", 6, 'caution', 'K3 has no use in this cycle. This control counts repeats in L.', null,
     ],
     'a length number without its code' => ['G0 X10. H1', 6, 'caution', 'H1 has no use in this block.', null],
+    'the sign of a peck' => [
+        "G98 G83 X10. Y0. Z-5. R2. Q-2. F100.\nG80", 6, 'caution',
+        'Q-2 is negative: this control takes a peck without its sign, another one stops.', null,
+    ],
     'R left from an arc' => ['G1 X10. R5. F100.', 6, 'caution', 'R5 has no use in this block.', null],
 ]);
 
