@@ -290,7 +290,8 @@ final class CycleRunner implements HoleMotion
         $this->storePecks($words);
         $letters = $context->machine->control->letters;
         if (isset($words[$letters->dwell])) {
-            $this->dwell = ($context->isNegative($letters->dwell) ? 0.0 : $words[$letters->dwell]) / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+            $said = $context->isNegative($letters->dwell) ? 0.0 : $words[$letters->dwell];
+            $this->dwell = $said / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
         }
         if (isset($words[$letter]) || isset($words['R'])) {
             $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->modes->absolute ? Mark::tied($axis) : 0);

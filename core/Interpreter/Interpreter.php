@@ -555,7 +555,7 @@ final class Interpreter
         } elseif (! isset($words[$letters->program])) {
             $this->context->notice('call-without-program', 'G', ['letter' => $letters->program]);
         } elseif ($code === Code::CallMacro) {
-            $this->flow->callMacro((int) $words[$letters->program], self::count($words[$letters->callRepeats] ?? 1.0));
+            $this->flow->callMacro((int) $words[$letters->program], $this->calls());
         } else {
             $this->flow->callAfterMoves((int) $words[$letters->program]);
         }
@@ -572,12 +572,27 @@ final class Interpreter
             return;
         }
         $number = (int) min(1e12, $called);
-        $times = $this->context->isNegative($control->letters->callRepeats) ? 0 : self::count($words[$control->letters->callRepeats] ?? 1.0);
+        $times = $this->calls();
         if ($control->options->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
             $times = intdiv($number, 10000);
             $number %= 10000;
         }
         $this->flow->call($number, $times);
+    }
+
+    /** How often the block has a program run. */
+    private function calls(): int
+    {
+        $letter = $this->context->machine->control->letters->callRepeats;
+        if ($this->context->isNegative($letter)) {
+            return 0;
+        }
+        $word = $this->context->block->words[$letter] ?? 1.0;
+        if (self::count($word) === 0) {
+            $this->context->notice('unused-word', $letter, ['in' => 'call', 'word' => $letter.Quantity::written($word)]);
+        }
+
+        return self::count($word);
     }
 
     /** Back to the caller; in a program nobody called it is the end, as where a bar is fed on. */

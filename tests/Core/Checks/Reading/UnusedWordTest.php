@@ -16,6 +16,10 @@ CheckCases::raises('reading.unused-word', [
         "G98 G83 X10. Y0. Z-5. R2. Q-2. F100.\nG80", 6, 'caution',
         'Q-2 is negative: this control takes a peck without its sign, another one stops.', null,
     ],
+    'a call that is none' => [
+        "M98 P7 L0\nM30\nO7\nM99", 6, 'caution', 'L0 has the program run not at all; another control runs it once.', null,
+    ],
+    'a macro that is none' => ["G65 P7 L0\nM30\nO7\nM99", 6, 'caution', 'L0 has the program run not at all; another control runs it once.', null],
     'R left from an arc' => ['G1 X10. R5. F100.', 6, 'caution', 'R5 has no use in this block.', null],
 ]);
 
