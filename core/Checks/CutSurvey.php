@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
@@ -44,9 +45,12 @@ final class CutSurvey implements ChunkReader
 
     private readonly float $maxFeed;
 
+    private readonly bool $hasRotary;
+
     public function __construct(Machine $machine)
     {
         $this->maxFeed = ($machine->maxFeed ?? INF) * (1 + 1e-9);
+        $this->hasRotary = array_filter($machine->axes, static fn (Axis $axis): bool => $axis->isRotary()) !== [];
         $this->lengthAxis = $machine->axisIndex[$machine->lengthAxis()] ?? -1;
     }
 
@@ -55,7 +59,7 @@ final class CutSurvey implements ChunkReader
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
         if ($this->overFeed === null && $this->maxFeed < INF && $chunk->feeds() !== [] && max($chunk->feeds()) > $this->maxFeed) {
-            foreach ($chunk->feeds() as $row => $feed) {
+            foreach ($this->feeds($chunk) as $row => $feed) {
                 if ($feed > $this->maxFeed) {
                     $this->overFeed = [$lines[$row], $feed];
                     break;
@@ -84,11 +88,20 @@ final class CutSurvey implements ChunkReader
 
     private function lookAtFeeds(Chunk $chunk, int $state, int $from, int $to): void
     {
-        $feeds = $to - $from === $chunk->count ? $chunk->feeds() : array_slice($chunk->feeds(), $from, $to - $from);
+        $all = $this->feeds($chunk);
+        $feeds = $to - $from === $chunk->count ? $all : array_slice($all, $from, $to - $from);
         $most = $feeds === [] ? 0.0 : max($feeds);
         if ($most > ($this->mostFeed[$state][1] ?? 0.0)) {
             $this->mostFeed[$state] = [$chunk->lines()[$from + (int) array_search($most, $feeds, true)], $most];
         }
+    }
+
+    /** @return list<float> mm/min of each row of a chunk that has been timed; 0 where only rotary axes move, whose F counts degrees */
+    private function feeds(Chunk $chunk): array
+    {
+        $feeds = $chunk->feeds();
+
+        return $this->hasRotary ? array_map(static fn (float $feed, float $length): float => $length > 0.0 ? $feed : 0.0, $feeds, $chunk->lengths()) : $feeds;
     }
 
     private function lookAtMoves(Chunk $chunk, int $state, int $from, int $to): void

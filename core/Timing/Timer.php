@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Timing;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
@@ -565,7 +566,7 @@ final class Timer implements ChunkReader
 
     /**
      * The speed of a straight move that its F alone does not give, mm/s: of a thread, on which no override has a say, and the mean of one at
-     * feed per turn while the spindle keeps a surface speed. Null for any other.
+     * feed per turn while the spindle keeps a surface speed; of one on which only rotary axes move, degrees/s. Null for any other.
      *
      * @param  list<float>  $step
      * @param  array<int, float>  $end
@@ -576,7 +577,7 @@ final class Timer implements ChunkReader
             return min($feed / 60, $this->maxFeed);
         }
         if (! $state->feedsByTurn()) {
-            return null;
+            return $length === 0.0 ? $this->turnSpeed($state, $feed) : null;
         }
         if ($this->crossAxis === null || $length === 0.0) {
             return $this->maxFeed;
@@ -585,6 +586,14 @@ final class Timer implements ChunkReader
         $seconds = $this->surface($state, $feed)->line($length, $to - $step[$this->crossAxis], $to);
 
         return min($seconds > 0.0 ? $length / $seconds : INF, $this->maxFeed);
+    }
+
+    /** Degrees/s where only rotary axes move: F counts degrees there, whatever lengths are in, and no slide limits it (NISTIR 6556). */
+    private function turnSpeed(State $state, float $feed): float
+    {
+        $counted = $state->modes->feedMode === Code::InverseTime ? 1.0 : $state->modes->units->millimetres();
+
+        return $feed / $counted / 60 * $this->feedOverride;
     }
 
     private function surface(State $state, float $feed): SurfaceSpeedTime
@@ -600,7 +609,7 @@ final class Timer implements ChunkReader
         return ! $state->modes->exactStop && ($marks & Mark::THREAD) === 0;
     }
 
-    /** mm/s (degrees/s where only rotary axes move) by the F in force. */
+    /** mm/s by the F in force. */
     private function speed(State $state, float $feed): float
     {
         $taps = $state->cycle !== null && CycleCatalogue::for($state->cycle)->thread() !== 0;

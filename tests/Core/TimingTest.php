@@ -87,6 +87,9 @@ it('turns a rotary axis by its own degrees, and not at all beside a linear one',
     $rotary = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]] + Bench::AT_ZERO['machine']['axes']]] + Bench::AT_ZERO;
     $rows = Bench::rows("F360.\nG1 A90.\nX6. A0.\nG93 F2.\nA45.\nM30", $rotary);
     expect(array_column($rows, 'seconds'))->toEqualWithDelta([15.0, 1.5, 30.0, 0.0], 0.01);
+    // In inches F is degrees there all the same, and the greatest feed of the slides says nothing of it (NISTIR 6556).
+    $rows = Bench::rows("G20 F720.\nG1 A360.\nG93 F2.\nA315.\nM30", array_replace_recursive($rotary, ['machine' => ['maxFeed' => 5000]]));
+    expect(array_column($rows, 'seconds'))->toEqualWithDelta([30.0, 30.0, 0.0], 0.01);
 });
 
 it('agrees within one per cent with a clock that steps along the demo programs', function (string $program): void {

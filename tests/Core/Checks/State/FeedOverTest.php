@@ -10,4 +10,5 @@ CheckCases::raises('state.feed-over', [
 
 CheckCases::staysQuiet('state.feed-over', [
     ["G1 Z24. F100.\nX5. F12000."],
+    'degrees a minute' => ["G1 A90. F15000.\nZ24. F100.", ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 36000]]]]],
 ]);
