@@ -66,10 +66,12 @@ final class CutSurvey implements ChunkReader
                 }
             }
         }
+        // Where a rotary axis alone moves at feed it mostly brings the part to where it is cut next.
+        $ways = $this->hasRotary ? $chunk->lengths() : [];
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state]) {
             $this->firstRow[$state] ??= $lines[$from];
             for ($i = $from; $i < $to && ! isset($this->firstFed[$state]); $i++) {
-                if ($kinds[$i] === MotionKind::FEED || $kinds[$i] === MotionKind::ARC) {
+                if (($kinds[$i] === MotionKind::FEED && ($ways[$i] ?? 1.0) > 0.0) || $kinds[$i] === MotionKind::ARC) {
                     $this->firstCut[$state] ??= $lines[$i];
                     if (($chunk->marks()[$i] & Mark::BY_HAND) === 0) {
                         $this->firstFed[$state] = $lines[$i];
