@@ -6,6 +6,10 @@ use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Timing\RunTimes;
+use OakTrace\Core\Timing\Timer;
+use OakTrace\Core\Trace\MotionKind;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Bench;
 
 const TWO_TOOLS = <<<'NC'
@@ -121,3 +125,61 @@ it('knows of every place which line of which text it is, and who called', functi
         ->and($sources->words($nested + 2))->toBe('2 of O1')
         ->and(array_column($sources->others(), 0))->toBe(['O1']);
 });
+
+it('adds up what every row takes, however the rows are cut into pieces', function (int $seed, int $each): void {
+    $random = new Randomizer(new Mt19937($seed));
+    $lines = ['G21 G90 G94 G17', 'T1 M6', 'S3000 M3', 'G54 G0 X0. Y0.', 'G43 H1 Z25.', 'G1 X1. F6000.'];
+    for ($n = 0; $n < 40; $n++) {
+        $lines[] = match ($random->getInt(0, 4)) {
+            0 => "(OPERATION {$n})",
+            1 => 'T'.$random->getInt(1, 3).' M6',
+            2 => "(NEW TOOL {$n})\nG0 Z30.\nT".$random->getInt(1, 3).' M6',
+            3 => 'G0 Z'.$random->getInt(25, 60).'.',
+            default => 'G4 P0.5',
+        };
+        for ($move = 0, $moves = $random->getInt(0, 1) * $random->getInt(1, $each); $move < $moves; $move++) {
+            $lines[] = 'G1 X'.$move % 2 .'.';
+        }
+    }
+    $text = implode("\n", $lines)."\nM30";
+    $run = Bench::verify($text, Bench::AT_ZERO);
+    $times = RunTimes::of($run->trace, $run->setup->machine, 0.5, 0.5);
+    // The same by every row alone: an operation ends where another heading begins, or another tool comes after one that has cut.
+    $slow = new Timer($run->setup->machine, 0.5, 0.5);
+    $overridden = [];
+    foreach ($run->trace->chunks() as $chunk) {
+        array_push($overridden, ...$slow->times($chunk, $run->trace->states, $run->trace->details)[1]);
+    }
+    $given = explode("\n", $text);
+    [$operations, $tools, $heading, $hasCut] = [[], [], null, false];
+    foreach ($run->trace->each() as $n => $row) {
+        $above = array_filter(array_slice($given, 0, $row->line), static fn (string $line): bool => str_starts_with($line, '('));
+        $at = array_key_last($above) ?? -1;
+        $last = count($operations) - 1;
+        if ($at === $heading && ! $hasCut && $last >= 0) {
+            $operations[$last]['tool'] = $row->state->tool;
+        } elseif ($at !== $heading || $operations[$last]['tool'] !== $row->state->tool) {
+            [$heading, $hasCut, $last] = [$at, false, $last + 1];
+            $operations[] = [
+                'line' => $at < 0 ? $row->line : $at + 1, 'name' => trim($above[$at] ?? '', '()'), 'tool' => $row->state->tool, 'seconds' => 0.0,
+                'overridden' => 0.0,
+            ];
+        }
+        $hasCut = $hasCut || $row->kind === MotionKind::FEED;
+        $operations[$last]['seconds'] += $row->seconds;
+        $operations[$last]['overridden'] += $overridden[$n];
+        $tools[$row->state->tool][0] = ($tools[$row->state->tool][0] ?? 0.0) + $row->seconds;
+        $tools[$row->state->tool][1] = ($tools[$row->state->tool][1] ?? 0.0) + $overridden[$n];
+    }
+    $found = $times->operations();
+    $wanted = array_values(array_filter($operations, static fn (array $operation): bool => $operation['seconds'] > 0.0));
+    foreach (['line', 'name', 'tool'] as $column) {
+        expect(array_column($found, $column))->toBe(array_column($wanted, $column));
+    }
+    foreach (['seconds', 'overridden'] as $column) {
+        expect(array_column($found, $column))->toEqualWithDelta(array_column($wanted, $column), 1e-6);
+    }
+    $ofTools = array_intersect_key($times->tools, $tools);
+    expect($ofTools)->toEqualWithDelta($tools, 1e-6)->and(array_sum(array_column($times->tools, 0)))->toEqualWithDelta($times->seconds, 1e-6)
+        ->and($times->overridden)->toEqualWithDelta(array_sum($overridden), 1e-6)->and($times->overridden)->toBeGreaterThan($times->seconds);
+})->with([[1, 30], [2, 30], [3, 30], [4, 30], [5, 700]]);

@@ -98,3 +98,24 @@ it('agrees within one per cent with a clock that steps along the demo programs',
     $moving = array_sum(array_column(array_filter($rows, fn (array $row): bool => isset($row['to'])), 'seconds'));
     expect($moving)->toEqualWithDelta(MotionClock::seconds($rows, $setup->machine), 0.01 * $moving);
 })->with(['1711', '1305']);
+
+it('times a rapid by what is known of the axis, and not at all where nothing is', function (array $x, float $seconds): void {
+    $axes = ['X' => $x + Bench::AT_ZERO['machine']['axes']['X']] + Bench::AT_ZERO['machine']['axes'];
+    expect(Bench::rows('G0 X100.', ['machine' => ['axes' => $axes]] + Bench::AT_ZERO)[0]['seconds'])->toEqualWithDelta($seconds, 1e-4);
+})->with([
+    'both' => [[], 100 / 400 + 400 / 2500], 'no rate' => [['rapid' => null], 2 * sqrt(100 / 2500)],
+    'no acceleration' => [['acceleration' => null], 100 / 400], 'neither' => [['rapid' => null, 'acceleration' => null], 0.0],
+    'a rate that is just reached' => [['acceleration' => 1600], 2 * sqrt(100 / 1600)],
+]);
+
+it('takes all of its time to a speed where nobody says how fast the spindle goes, and none where it turns so already', function (
+    array $spindle, string $lines, array $seconds,
+): void {
+    $rows = Bench::rows("{$lines}\nM30", ['machine' => ['spindle' => $spindle] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO);
+    expect(array_column(array_filter($rows, static fn (array $row): bool => $row['kind'] === 'spindle'), 'seconds'))->toEqualWithDelta($seconds, 1e-4);
+})->with([
+    'no greatest speed' => [['maxRpm' => null, 'secondsToSpeed' => 1.5], "S1000 M3\nS2000", [1.5, 1.5]],
+    'a quarter of it' => [['maxRpm' => 8000, 'secondsToSpeed' => 2.0], "S2000 M3\nS4000\nM4\nM5", [0.5, 0.5, 2.0, 1.0]],
+    'more than the spindle can' => [['maxRpm' => 1000, 'secondsToSpeed' => 2.0], 'S5000 M3', [2.0]],
+    'after a tool change it starts from rest' => [['maxRpm' => 8000, 'secondsToSpeed' => 2.0], "S8000 M3\nT1 M6\nS8000 M3", [2.0, 2.0]],
+]);
