@@ -151,7 +151,9 @@ it('adds up what every row takes, however the rows are cut into pieces', functio
         array_push($overridden, ...$slow->times($chunk, $run->trace->states, $run->trace->details)[1]);
     }
     $given = explode("\n", $text);
-    [$operations, $tools, $heading, $hasCut] = [[], [], null, false];
+    /** @var list<array{line: int, name: string, tool: int, seconds: float, overridden: float}> $operations */
+    $operations = [];
+    [$tools, $heading, $hasCut] = [[], null, false];
     foreach ($run->trace->each() as $n => $row) {
         $above = array_filter(array_slice($given, 0, $row->line), static fn (string $line): bool => str_starts_with($line, '('));
         $at = array_key_last($above) ?? -1;
