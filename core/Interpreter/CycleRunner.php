@@ -135,8 +135,39 @@ final class CycleRunner implements HoleMotion
             return false;
         }
         unset($words[$depth], $words[$this->ways->letters[$axis] ?? '']);
-        for ($i = 0; $i < (int) $repeats; $i++) {
-            $this->hole($modal->cycle, $target($words) ?? $this->context->recorder->at);
+        $this->repeat($modal->cycle, (int) $repeats, $counts, static fn (): ?array => $target($words));
+
+        return true;
+    }
+
+    /**
+     * @param  string  $counts  letter of the repeats
+     * @param  callable(): (list<float>|null)  $target  where the next hole is; null where the tool stands
+     */
+    private function repeat(Code $cycle, int $repeats, string $counts, callable $target): void
+    {
+        for ($i = 0; $i < $repeats; $i++) {
+            $at = $target() ?? $this->context->recorder->at;
+            if ($i === 1 && $this->isOver($at)) {
+                $this->context->notice('unused-word', $counts, ['in' => 'place', 'word' => $counts.$repeats, 'times' => $repeats]);
+            }
+            $this->hole($cycle, $at);
+        }
+    }
+
+    /**
+     * Whether the tool stands over a hole already.
+     *
+     * @param  list<float>  $hole
+     */
+    private function isOver(array $hole): bool
+    {
+        $machine = $this->context->machine;
+        foreach ($machine->holePlace($this->context->modal->modes->plane, $this->context->modal->cycle) as $name) {
+            $axis = $machine->axisIndex[$name] ?? null;
+            if ($axis !== null && abs($hole[$axis] - $this->context->recorder->at[$axis]) > 1e-9) {
+                return false;
+            }
         }
 
         return true;

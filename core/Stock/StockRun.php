@@ -657,8 +657,8 @@ final class StockRun implements ChunkReader
             $this->idle->turn();
         }
         $isLow = $isSame ? $turns !== [] && $lowest < $top : $lowest < max($top, $this->top);
-        // At rapid it may be as low beside it.
-        $isInCut = $isLow && ($this->top === INF || $meets !== false);
+        // It may be as low beside it.
+        $isInCut = $isLow && ($this->top === INF || ($meets ?? $this->comesNear($turns, $from, $to, $cutter->radius ?? INF)));
         if ($isInCut) {
             $this->lose($this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting);
         }
@@ -672,6 +672,26 @@ final class StockRun implements ChunkReader
         }
 
         return true;
+    }
+
+    /**
+     * Whether anything that turns comes near the tool meanwhile.
+     *
+     * @param  array<int, float>  $turns  by column of the rotary axis
+     */
+    private function comesNear(array $turns, TipPoint $from, TipPoint $to, float $radius): bool
+    {
+        foreach (array_keys($turns) as $axis) {
+            foreach ($this->stocks as $stock) {
+                $zero = $this->setup->zero($stock->workOffset);
+                $about = $this->turnOf($axis, 0.0, $stock);
+                if ($about === null || Swing::comesNear($stock, $about, $from->from($zero), $to->from($zero), $radius)) {
+                    return true;
+                }
+            }
+        }
+
+        return $turns === [];
     }
 
     /**

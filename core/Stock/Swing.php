@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Setup\Stock;
@@ -83,6 +84,24 @@ final readonly class Swing
                 }
             }
         }
+    }
+
+    /** Whether a part that turns comes anywhere near a way of the tip: by its length along the axis, and by how far it reaches from it. */
+    public static function comesNear(Stock $stock, Turn $about, PartPoint $from, PartPoint $to, float $radius): bool
+    {
+        [$along, $across] = $about->axis === AxisName::A ? [0, 1] : [1, 0];
+        [$center, $start, $end] = [$about->center->each(), $from->each(), $to->each()];
+        $reach = 0.0;
+        foreach ($stock->around->span($across) as $aside) {
+            foreach ($stock->around->span(2) as $up) {
+                $reach = max($reach, hypot($aside - $center[$across], $up - $center[2]));
+            }
+        }
+        [$low, $high] = $stock->around->span($along);
+
+        return max($start[$along], $end[$along]) + $radius > $low && min($start[$along], $end[$along]) - $radius < $high
+            && max($start[$across], $end[$across]) + $radius > $center[$across] - $reach
+            && min($start[$across], $end[$across]) - $radius < $center[$across] + $reach;
     }
 
     /** Whether there is any of it left at a place. */
