@@ -400,7 +400,7 @@ final class MotionRecorder
     }
 
     /**
-     * How far it is to a point on the linear axes, or on the rotary ones where those alone move (NISTIR 6556).
+     * How far it is to a point on the linear axes, mm; where rotary ones alone move their degrees, in the unit F has there (NISTIR 6556).
      *
      * @param  list<float>  $target
      */
@@ -416,7 +416,7 @@ final class MotionRecorder
             }
         }
 
-        return sqrt($linear > 0.0 ? $linear : $rotary);
+        return $linear > 0.0 ? sqrt($linear) : sqrt($rotary) * $this->modal->modes->units->millimetres();
     }
 
     /** @param  list<float>  $target */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Timing;
 
-use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
@@ -591,9 +590,7 @@ final class Timer implements ChunkReader
     /** Degrees/s where only rotary axes move: F counts degrees there, whatever lengths are in, and no slide limits it (NISTIR 6556). */
     private function turnSpeed(State $state, float $feed): float
     {
-        $counted = $state->modes->feedMode === Code::InverseTime ? 1.0 : $state->modes->units->millimetres();
-
-        return $feed / $counted / 60 * $this->feedOverride;
+        return $feed / $state->modes->units->millimetres() / 60 * $this->feedOverride;
     }
 
     private function surface(State $state, float $feed): SurfaceSpeedTime

@@ -96,6 +96,10 @@ it('says why it cannot, and changes nothing', function (string $name, string $te
     ['convert-units', 'X1.', [], 'never states its units'],
     ['convert-units', "G21\nX#5", [], 'uses variables'],
     ['convert-units', "G21\nG68 X0. Y0. R30.", [], 'by hand'],
+    [
+        'convert-units', "G21 G90 G94\nG0 A10.\nG1 X5. A20. F100.\nA90.", [], 'Line 4 moves rotary axes alone at feed',
+        ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]]]],
+    ],
 ]);
 
 it('lists each with a name of its own', function (): void {

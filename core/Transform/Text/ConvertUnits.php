@@ -36,6 +36,10 @@ final class ConvertUnits implements TextTransform
     {
         [$from, $to] = $scope->units() === Units::Inch ? [Units::Inch, Units::Millimetre] : [Units::Millimetre, Units::Inch];
         $factor = $from->millimetres() / $to->millimetres();
+        $turn = $scope->firstTurn();
+        if ($turn !== null) {
+            throw new TransformProblem("Line {$turn} moves rotary axes alone at feed, where F counts degrees; convert it by hand.");
+        }
         $edits = [];
         $stated = false;
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {

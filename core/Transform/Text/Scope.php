@@ -6,9 +6,11 @@ namespace OakTrace\Core\Transform\Text;
 
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
 
 /** The lines a change of text is for, and what is in force in them. */
@@ -86,6 +88,25 @@ final class Scope
     public function isAbsolute(int $line): bool
     {
         return $this->stateAt($line)[1];
+    }
+
+    /** The first line in which rotary axes alone move at feed, so that F counts degrees there; null where there is none. */
+    public function firstTurn(): ?int
+    {
+        foreach ($this->trace->chunks() as $chunk) {
+            $axes = array_map($chunk->axis(...), array_keys($this->trace->axisNames));
+            foreach (array_keys($chunk->kinds(), MotionKind::FEED, true) as $row) {
+                $moved = array_filter(
+                    $this->trace->axisNames,
+                    static fn (int $axis): bool => $axes[$axis][$row] !== ($row > 0 ? $axes[$axis][$row - 1] : $chunk->before[$axis]), ARRAY_FILTER_USE_KEY,
+                );
+                if ($moved !== [] && array_filter($moved, AxisName::isRotary(...)) === $moved) {
+                    return $this->trace->sources->mainLine($chunk->lines()[$row]);
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return array{int, bool} */
