@@ -168,8 +168,21 @@ final readonly class WordMeanings
         return match ($state->modes->feedMode) {
             Code::FeedPerRevolution => 'feed '.$this->length($value * $this->unit()).' a revolution',
             Code::InverseTime => 'the whole move takes '.self::number($value === 0.0 ? 0.0 : 60 / $value).' s',
-            default => 'feed '.$this->wording->figure(Quantity::feed($value * $this->unit())),
+            default => 'feed '.(
+                $this->turnsAlone()
+                    ? self::number($value).'° a minute, since rotary axes alone move' : $this->wording->figure(Quantity::feed($value * $this->unit()))
+            ),
         };
+    }
+
+    /** Whether nothing but rotary axes moves in the block. */
+    private function turnsAlone(): bool
+    {
+        [$before, $after] = [$this->moment->before->axes, $this->moment->after->axes];
+        $moved = array_filter(array_keys($after), static fn (int $axis): bool => $after[$axis] !== $before[$axis]);
+        $names = array_map(fn (int $axis): string => $this->setup->machine->axisNames[$axis], $moved);
+
+        return $names !== [] && array_filter($names, AxisName::isRotary(...)) === $names;
     }
 
     /** @return array<string, string> switches of the profile that decided something here, and what */

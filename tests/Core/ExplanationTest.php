@@ -11,6 +11,8 @@ function explained(string $lines, int $line, array $changes = []): Explanation
     return Explanation::of(Program::fromText(Bench::sound($lines)), Bench::setup($changes), $line);
 }
 
+$rotary = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]]]];
+
 it('says what each word does where it stands', function (string $line, array $meanings, array $changes = []): void {
     $words = array_column(explained($line, 6, $changes)->words, 1, 0);
     foreach ($meanings as $word => $meaning) {
@@ -20,6 +22,8 @@ it('says what each word does where it stands', function (string $line, array $me
     'a feed move' => [
         'N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight line at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min'],
     ],
+    'a rotary axis alone' => ['G1 A90. F300.', ['F300' => 'feed 300° a minute, since rotary axes alone move'], $rotary],
+    'a rotary axis beside others' => ['G1 A90. X5. F300.', ['F300' => '300 mm/min'], $rotary],
     'an increment' => ['G91 G0 Y-2.', ['Y-2' => 'on by −2.000 mm from the present position']],
     'a cycle' => [
         'G98 G83 X1. Y2. Z-20. R2. Q5. F100.',
