@@ -466,7 +466,9 @@ final class Interpreter
         if (isset($gs[ModalGroup::Length->value])) {
             $used[] = $letters->lengthNumber;
         }
-        foreach (array_diff(array_keys($words), $used) as $letter) {
+        // A way along an axis, as H is along C.
+        $ways = (new WayLetters($context->machine))->letters;
+        foreach (array_diff(array_keys($words), $used, $ways) as $letter) {
             $context->notice(
                 'unused-word', $letter,
                 [
@@ -505,13 +507,15 @@ final class Interpreter
     private function executePlain(): void
     {
         $this->recorder->line = $this->block->line;
-        if (isset($this->block->words['F'])) {
-            $this->functions->useFeed($this->block->words['F']);
+        $words = $this->block->words;
+        if (isset($words['F'])) {
+            $this->functions->useFeed($words['F']);
         }
         if ($this->motions->move([]) && $this->flow->afterMoves !== null) {
             $this->flow->moved();
-        } elseif (isset($this->block->words['I']) || isset($this->block->words['J']) || isset($this->block->words['K'])) {
-            $this->noticeUnused([]);
+        } elseif (isset($words['R']) || isset($words['I']) || isset($words['J']) || isset($words['K'])
+            || isset($words['P']) || isset($words['Q']) || isset($words['L']) || isset($words['H'])) {
+            $this->noticeUnused([]); // as it finds out by itself; most blocks have none of them
         }
     }
 

@@ -174,6 +174,20 @@ final class Motions
         return $target !== null;
     }
 
+    /**
+     * The part is brought to an angle by the axis that holds it, and not while its spindle turns it.
+     *
+     * @param  list<float>  $target
+     */
+    private function noticeSpinning(array $target): void
+    {
+        $axis = $this->context->machine->axisIndex[AxisName::C] ?? null;
+        if ($axis !== null && abs($target[$axis] - $this->recorder->at[$axis]) > 1e-9
+            && $this->modal->spindle->ofPart()->turn !== 0 && ! $this->modal->modes->partHeld) {
+            $this->context->notice('moved-while-spinning', AxisName::C);
+        }
+    }
+
     /** Whether the way of a block hangs on the next one. */
     public function waits(): bool
     {
@@ -230,8 +244,10 @@ final class Motions
             return $this->angles->target($letter, $words, $this->corner());
         }
         $this->angles->drop();
+        $target = $this->target($words);
+        $this->noticeSpinning($target ?? $this->recorder->at);
 
-        return $this->target($words);
+        return $target;
     }
 
     /** An angle is said of a straight move at feed; anywhere else its letter is that of an axis, or of nothing. */

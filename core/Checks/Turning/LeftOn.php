@@ -9,7 +9,7 @@ use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Wording\Severity;
 
-/** A C axis or a driven tool that is still on where the part is to turn. */
+/** A C axis or a driven tool that is still on where the part is to turn, or a part that turns where its C axis is to move. */
 final class LeftOn extends NoticeCheck
 {
     public function name(): string
@@ -33,6 +33,10 @@ final class LeftOn extends NoticeCheck
             new NoticeCase(
                 'spindle-while-held', Severity::Stop, 'The spindle is started while the C axis holds the part.',
                 'Switch the C axis off with {code part-turns} first.',
+            ),
+            new NoticeCase(
+                'moved-while-spinning', Severity::Stop, 'C moves while the spindle turns the part.',
+                'Stop the spindle first. If C is to break a corner, see how this control writes that.',
             ),
             new NoticeCase(
                 'driven-left-on', Severity::Caution, 'The spindle is started while the driven tool still turns.',

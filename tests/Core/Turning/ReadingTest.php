@@ -180,6 +180,11 @@ it('has a use for K where a lead changes, and none in a usual thread', function 
     expect(array_column($found, 'line'))->toBe($lines);
 })->with([['G34', []], ['G35', []], ['G32', [5]]]);
 
+it('has a use for H where there is a C to move', function (array $axes, array $lines): void {
+    $found = Lathe::found('reading.unused-word', HEAD."M5\nG0 X20. Z2. H30.\nG0 H15.\nH15.", ['machine' => ['axes' => $axes]]);
+    expect($found === [] ? [] : [$found[0]->line, ...$found[0]->alsoAt])->toBe($lines);
+})->with(['with one' => [['C' => ['min' => -360, 'max' => 360]], []], 'without' => [['X' => ['rapid' => 12000]], [5, 6, 7]]]);
+
 it('has a use for the letter of every corner and angle', function (string $check): void {
     $text = HEAD."G0 X14. Z0.\nG1 X20. C1. F0.1\nZ-15. R2.\nX30.\nZ-25.\nG0 X40. Z5.\nG76 X26. Z-20. K0.92 D250 A60 F1.5";
     expect(Lathe::found($check, $text, ['machine' => ['control' => ['profile' => 'one-line-lathe']]]))->toBe([]);

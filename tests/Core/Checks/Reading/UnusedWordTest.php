@@ -20,6 +20,8 @@ CheckCases::raises('reading.unused-word', [
         "M98 P7 L0\nM30\nO7\nM99", 6, 'caution', 'L0 has the program run not at all; another control runs it once.', null,
     ],
     'a macro that is none' => ["G65 P7 L0\nM30\nO7\nM99", 6, 'caution', 'L0 has the program run not at all; another control runs it once.', null],
+    'R of a corner, without a code' => ["G1 X10. F100.\nX20. R5.", 7, 'caution', 'R5 has no use in this block.', null],
+    'a count, without a code' => ["G1 X10. F100.\nX20. L3", 7, 'caution', 'L3 has no use in this block.', null],
     'holes that all are one' => [
         "G98 G81 X10. Y0. Z-5. R2. L3 F100.\nG80", 6, 'caution', 'L3 makes the same hole 3 times.', null,
     ],

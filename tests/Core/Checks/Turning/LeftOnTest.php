@@ -10,6 +10,10 @@ LatheCases::raises('turning.left-on', [
     'a spindle started with the C axis on' => [str_replace("M135\nM44", "M135\nG97 S500 M3\nM5\nM44", DrivenTools::FACE_HOLES), 11, 'stop',
         'The spindle is started while the C axis holds the part.', DrivenTools::lathe(),
     ],
+    'an angle said while the part turns' => [
+        LatheCases::READY."G0 X40. Z2.\nG1 X30. C90. F0.1", 6, 'stop', 'C moves while the spindle turns the part.',
+        ['machine' => ['axes' => ['C' => ['min' => -360, 'max' => 360]]]],
+    ],
     'a spindle started with the tool turning' => [str_replace("M135\nM44", "M44\nG97 S500 M3", DrivenTools::FACE_HOLES), 11, 'caution',
         'The spindle is started while the driven tool still turns.', DrivenTools::lathe(),
     ],
@@ -22,6 +26,9 @@ LatheCases::raises('turning.left-on', [
 ]);
 
 LatheCases::staysQuiet('turning.left-on', [
+    'an angle said while it stands' => [
+        LatheCases::READY."G0 X40. Z2.\nM5\nG98 G1 C90. F900.", ['machine' => ['axes' => ['C' => ['min' => -360, 'max' => 360]]]],
+    ],
     'both off' => [DrivenTools::FACE_HOLES, DrivenTools::lathe()],
     'apart at the end' => [SecondSpindles::TAKES, SecondSpindles::lathe()],
 ]);
