@@ -17,7 +17,7 @@ abstract class NoticeCheck extends MachineCheck
             foreach ($input->folded($case->notice, ...$case->apart) as [$notice, $also]) {
                 yield new Finding(
                     $this->name(), $case->severity, $notice->line, $notice->column, $case->text, $notice->figures, $case->remedy,
-                    array_values(array_unique(array_diff($also, [$notice->line]))), $this->edit($input, $notice),
+                    $also, $this->edit($input, $notice),
                 );
             }
         }

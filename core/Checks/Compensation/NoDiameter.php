@@ -32,7 +32,7 @@ final class NoDiameter extends MillCheck
                     ? 'Compensation with no {letter cutterNumber}: the control has no radius to offset by.'
                     : 'Compensation with D{number}, which is not set or is 0.',
                 $notice->figures, $number === 0 ? 'State the {letter cutterNumber} of the tool.' : 'Set D{number} in the setup.',
-                array_values(array_unique(array_diff($also, [$notice->line]))), field: $number === 0 ? null : 'offsets.D.'.$number,
+                $also, field: $number === 0 ? null : 'offsets.D.'.$number,
             );
         }
     }

@@ -31,7 +31,7 @@ final class TooTight extends MachineCheck
                     ? 'The cutter of radius {radius} does not fit into this corner or step.'
                     : 'The cutter of radius {radius} does not fit inside the radius {inside}.',
                 $notice->figures, 'Use a smaller cutter, or check the cutter offset and the side.',
-                array_values(array_unique(array_diff($also, [$notice->line]))),
+                $also,
             );
         }
     }

@@ -33,7 +33,7 @@ final class TurnsBack extends MachineCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, self::TEXTS[$notice->word('how')], [],
                 'Check the order of the points and the side, or cancel compensation before the path comes back.',
-                array_values(array_unique(array_diff($also, [$notice->line]))),
+                $also,
             );
         }
     }

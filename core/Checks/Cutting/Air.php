@@ -42,7 +42,7 @@ final class Air extends MillCheck
                 'T{tool} feeds for {seconds} s without cutting.',
                 ['tool' => $tool, 'seconds' => (int) round($run['seconds'])],
                 'Should it cut here? If not, move at rapid, above the clearance height.',
-                array_values(array_diff(array_unique($also[$tool]), [$run['line']])),
+                $also[$tool],
             );
         }
     }

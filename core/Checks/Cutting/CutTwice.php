@@ -43,9 +43,7 @@ final class CutTwice extends MillCheck
                     'x' => Quantity::length($holes[0]->x - ($zero[AxisName::X] ?? 0.0)),
                     'y' => Quantity::length($holes[0]->y - ($zero[AxisName::Y] ?? 0.0)),
                 ],
-                'Is another work offset missing, or a position repeated?', array_values(
-                    array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1)),
-                ),
+                'Is another work offset missing, or a position repeated?', array_map(static fn (AirHole $hole): int => $hole->line, $holes),
             );
         }
         foreach (RepeatedPaths::of($input) as $tool => $paths) {
@@ -56,7 +54,7 @@ final class CutTwice extends MillCheck
                 [
                     'tool' => $tool, 'before' => $input->trace->sources->words($paths[0][1]),
                 ], 'Is another work offset missing, or a block repeated?',
-                array_values(array_unique(array_slice(array_column($paths, 0), 1))),
+                array_column($paths, 0),
             );
         }
     }

@@ -108,7 +108,7 @@ final class CutsNothing extends MillCheck
                 'tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero->x),
                 'y' => Quantity::length($holes[0]->y - $zero->y),
             ],
-            self::REMEDY, array_values(array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1))),
+            self::REMEDY, array_map(static fn (AirHole $hole): int => $hole->line, $holes),
         );
     }
 

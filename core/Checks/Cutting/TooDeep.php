@@ -64,7 +64,7 @@ final class TooDeep extends MillCheck
                 $compared
                     ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.'
                     : 'Take more passes, or correct the limit of the tool in the setup.',
-                array_values(array_diff(array_unique(array_slice($also[$key], 1)), [$step->pass->line])),
+                $also[$key],
                 $compared ? $this->nextStep($input, $step) : null,
             );
         }

@@ -35,7 +35,7 @@ final class NoTarget extends MachineCheck
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{what}. The control stops here.',
                 $notice->figures, 'Check the block number, and that every WHILE … DO has its END.',
-                array_values(array_unique(array_diff($also, [$notice->line]))),
+                $also,
             );
         }
     }

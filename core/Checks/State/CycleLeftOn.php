@@ -56,9 +56,7 @@ final class CycleLeftOn extends MillCheck
                 $this->name(), Severity::Stop, $beside[0]->line, 1,
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
                 ['x' => Quantity::length($beside[0]->x), 'y' => Quantity::length($beside[0]->y)],
-                $remedy.' If the hole is meant, correct the stock.', array_values(
-                    array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1))),
-                ),
+                $remedy.' If the hole is meant, correct the stock.', array_map(static fn (LowMove $move): int => $move->line, $beside),
                 $this->cancel($input, $beside[0]->line),
             );
         }

@@ -47,7 +47,7 @@ final class ShiftLeftOn extends MachineCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column, 'Still active at the end of the program: '
                     .implode(', ', $since).'. The next run begins with it.', $notice->figures,
-                'Cancel it before the end.', array_values(array_unique(array_diff($also, [$notice->line]))),
+                'Cancel it before the end.', $also,
                 $input->editWriter->before($notice->line, ...array_values(array_filter(array_column($left, 1)))),
             );
         }
