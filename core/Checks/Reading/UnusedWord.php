@@ -9,7 +9,7 @@ use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A word its block has no use for: a plane that was not chosen, a count written as another control has it. */
+/** A word its block has no use for, or a count or a sign that does nothing: a plane that was not chosen, repeats in one place, no calls at all. */
 final class UnusedWord extends MachineCheck
 {
     public function name(): string
