@@ -58,8 +58,9 @@ final class CutSurvey implements ChunkReader
     {
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
-        if ($this->overFeed === null && $this->maxFeed < INF && $chunk->feeds() !== [] && max($chunk->feeds()) > $this->maxFeed) {
-            foreach ($this->feeds($chunk) as $row => $feed) {
+        $feeds = $this->feeds($chunk);
+        if ($this->overFeed === null && $this->maxFeed < INF && $feeds !== [] && max($feeds) > $this->maxFeed) {
+            foreach ($feeds as $row => $feed) {
                 if ($feed > $this->maxFeed) {
                     $this->overFeed = [$lines[$row], $feed];
                     break;
@@ -80,7 +81,7 @@ final class CutSurvey implements ChunkReader
                 }
             }
             if (isset($this->firstCut[$state])) {
-                $this->lookAtFeeds($chunk, $state, $from, $to);
+                $this->lookAtFeeds($chunk, $feeds, $state, $from, $to);
             }
             if (! isset($this->firstCarried[$state]) || ! isset($this->firstDown[$state])) {
                 $this->lookAtMoves($chunk, $state, $from, $to);
@@ -88,9 +89,9 @@ final class CutSurvey implements ChunkReader
         }
     }
 
-    private function lookAtFeeds(Chunk $chunk, int $state, int $from, int $to): void
+    /** @param  list<float>  $all  feeds of the chunk */
+    private function lookAtFeeds(Chunk $chunk, array $all, int $state, int $from, int $to): void
     {
-        $all = $this->feeds($chunk);
         $feeds = $to - $from === $chunk->count ? $all : array_slice($all, $from, $to - $from);
         $most = $feeds === [] ? 0.0 : max($feeds);
         if ($most > ($this->mostFeed[$state][1] ?? 0.0)) {
