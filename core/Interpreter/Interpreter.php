@@ -466,9 +466,9 @@ final class Interpreter
         if (isset($gs[ModalGroup::Length->value])) {
             $used[] = $letters->lengthNumber;
         }
-        // A way along an axis, as H is along C.
-        $ways = (new WayLetters($context->machine))->letters;
-        foreach (array_diff(array_keys($words), $used, $ways) as $letter) {
+        $unused = array_diff(array_keys($words), $used);
+        // Some letters are ways along an axis, as H is along C.
+        foreach ($unused === [] ? [] : array_diff($unused, (new WayLetters($context->machine))->letters) as $letter) {
             $context->notice(
                 'unused-word', $letter,
                 [
