@@ -341,7 +341,7 @@ final class CycleRunner implements HoleMotion
         if (isset($words[$letters->peck])) {
             if ($words[$letters->peck] < 0.0 && $this->isPecking()) {
                 $word = $letters->peck.Quantity::written($words[$letters->peck]);
-                $context->notice('unused-word', $letters->peck, ['in' => 'peck', 'word' => $word]);
+                $context->notice('unused-word', $letters->peck, ['in' => 'sign', 'word' => $word]);
             }
             $this->peck = abs($words[$letters->peck]) * $this->peckUnit($letters->peck);
             $this->reduction = $this->least = 0.0;

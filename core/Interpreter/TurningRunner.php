@@ -23,6 +23,13 @@ use OakTrace\Core\Trace\ThreadDetail;
 /** Does the turning cycles of a program, and its threads: keeps what they keep from block to block and makes their strokes. */
 final class TurningRunner implements TurningMotion
 {
+    /** Depths of the block that makes a cycle, and of the first of two, which have no sign (common practice). */
+    private const UNSIGNED = [
+        'rough-along' => ['D'], 'rough-across' => ['D'], 'thread-series' => ['P', 'Q', 'D'], 'peck-along' => ['P', 'Q'], 'peck-across' => ['P', 'Q'],
+    ];
+
+    private const FIRST_UNSIGNED = ['rough-along' => ['U'], 'rough-across' => ['W'], 'thread-series' => ['Q']];
+
     private readonly int $zAxis;
 
     private readonly int $xAxis;
@@ -123,7 +130,9 @@ final class TurningRunner implements TurningMotion
         $block = $this->context->block;
         [$words, $withoutPoint] = [$block->words, $block->withoutPoint]; // the blocks of a shape are read into the same block
         $this->takeLead();
-        if ($this->isFirstOfTwo($cycle, $words)) {
+        $isFirst = $this->isFirstOfTwo($cycle, $words);
+        $this->noticeSigns(($isFirst ? self::FIRST_UNSIGNED : self::UNSIGNED)[$cycle->value] ?? []);
+        if ($isFirst) {
             $this->first[$cycle->value] = [$words, $withoutPoint];
 
             return;
@@ -210,6 +219,21 @@ final class TurningRunner implements TurningMotion
             $this->context->recorder->feed($target);
         } else {
             $this->context->recorder->arcAbout($target, $stretch->arc);
+        }
+    }
+
+    /**
+     * A depth that is written with a minus, though it has no sign.
+     *
+     * @param  list<string>  $letters
+     */
+    private function noticeSigns(array $letters): void
+    {
+        $words = $this->context->block->words;
+        foreach ($letters as $letter) {
+            if (($words[$letter] ?? 0.0) < 0.0) {
+                $this->context->notice('unused-word', $letter, ['in' => 'sign', 'word' => $letter.Quantity::written($words[$letter])]);
+            }
         }
     }
 

@@ -31,7 +31,7 @@ final class UnusedWord extends MachineCheck
                 'cycle' => [
                     '{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or remove the word.',
                 ],
-                'peck' => ['{word} is negative: this control takes a peck without its sign, another one stops.', 'Remove the minus.'],
+                'sign' => ['{word} is negative: this control takes it without its sign, another one stops.', 'Remove the minus.'],
                 'place' => ['{word} makes the same hole {times} times.', 'Is {code incremental} missing, or a way to the next hole?'],
                 'call' => ['{word} has the program run not at all; another control runs it once.', 'Remove the call, or the word.'],
                 default => ['{word} has no use in this block.', 'Is its code missing? If not, remove the word.'],

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Timing\SurfaceSpeedTime;
 use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\Lathe;
+use Tests\Core\LatheCases;
 
 // Figures are worked out by hand unless a source is named; where the practice of controls decides, that is common practice, from memory.
 
@@ -179,6 +182,17 @@ it('has a use for K where a lead changes, and none in a usual thread', function 
     $found = Lathe::found('reading.unused-word', HEAD."G0 X20. Z2.\n{$code} Z-10. F2. K0.1");
     expect(array_column($found, 'line'))->toBe($lines);
 })->with([['G34', []], ['G35', []], ['G32', [5]]]);
+
+it('tells a depth with a minus, which is taken without it', function (string $lines, string $word): void {
+    $found = Lathe::found('reading.unused-word', HEAD."G0 X42. Z2.\n{$lines}\nG0 X60. Z60.\nM30", LatheCases::BAR);
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(5)->and((new Wording(Units::Millimetre))->text($found[0]))
+        ->toBe("{$word} is negative: this control takes it without its sign, another one stops.");
+})->with([
+    'roughing' => ["G71 U-2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X30.\nG1 Z-20. F0.1\nN20 X42.", 'U-2'],
+    'facing' => ["G72 W-1.5 R0.5\nG72 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 Z-5.\nG1 X10. F0.1\nN20 Z2.", 'W-1.5'],
+    'a peck' => ['G75 X30. Z-3. P-2000 Q1500 F0.05', 'P-2000'],
+    'a thread' => ['G76 X38.16 Z-20. P-919 Q300 F1.5', 'P-919'],
+]);
 
 it('has a use for H where there is a C to move', function (array $axes, array $lines): void {
     $found = Lathe::found('reading.unused-word', HEAD."M5\nG0 X20. Z2. H30.\nG0 H15.\nH15.", ['machine' => ['axes' => $axes]]);

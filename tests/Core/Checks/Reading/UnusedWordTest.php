@@ -14,7 +14,7 @@ CheckCases::raises('reading.unused-word', [
     'a length number without its code' => ['G0 X10. H1', 6, 'caution', 'H1 has no use in this block.', null],
     'the sign of a peck' => [
         "G98 G83 X10. Y0. Z-5. R2. Q-2. F100.\nG80", 6, 'caution',
-        'Q-2 is negative: this control takes a peck without its sign, another one stops.', null,
+        'Q-2 is negative: this control takes it without its sign, another one stops.', null,
     ],
     'a call that is none' => [
         "M98 P7 L0\nM30\nO7\nM99", 6, 'caution', 'L0 has the program run not at all; another control runs it once.', null,
