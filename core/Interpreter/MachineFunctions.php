@@ -297,22 +297,31 @@ final readonly class MachineFunctions
         }
     }
 
-    /** Whether the next place after this block is said before G90 is, so that it is read as an increment. */
+    /** Whether the next place after this block is said before G90 is, here or later, so that it is read as an increment. */
     private function goesOnInIncrements(): bool
     {
         $sources = $this->context->sources;
         $text = $sources->textOf($this->context->block->line);
         $last = min($text->lineCount(), SourceMap::lineNumber($this->context->block->line) + self::AHEAD);
-        for ($line = SourceMap::lineNumber($this->context->block->line) + 1; $line <= $last; $line++) {
+        $own = SourceMap::lineNumber($this->context->block->line);
+        for ($line = $own; $line <= $last; $line++) {
             if (in_array(Code::Absolute, array_column($this->context->machine->control->codesIn($text->line($line)), 'code'), true)) {
                 return false;
             }
-            if (LineWords::names($text->line($line), 'XYZABC')) {
+            if ($line > $own && LineWords::names($text->line($line), 'XYZABC')) {
                 return true;
             }
         }
 
         return true;
+    }
+
+    /** Whether the block itself puts an end to the cycle in force. */
+    private function endsCycle(): bool
+    {
+        $codes = array_intersect_key($this->context->machine->control->gCodes, array_flip($this->context->block->g));
+
+        return array_filter($codes, static fn (Code $code): bool => $code === Code::CycleOff || $code->group() === ModalGroup::Motion) !== [];
     }
 
     /** The spindle stops for a tool change (NISTIR 6556, M6); a length offset stated before it belongs to the old tool. */
@@ -322,7 +331,7 @@ final readonly class MachineFunctions
         $recorder = $this->context->recorder;
         $machine = $this->context->machine;
         $this->compensator->refuse('a tool change', 'M');
-        if ($modal->cycle !== null) {
+        if ($modal->cycle !== null && ! $this->endsCycle()) {
             $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
         }
         if (! $modal->modes->absolute && $this->goesOnInIncrements()) {

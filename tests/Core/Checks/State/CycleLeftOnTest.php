@@ -21,6 +21,8 @@ CheckCases::raises('state.cycle-left-on', [
 
 CheckCases::staysQuiet('state.cycle-left-on', [
     ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nG80\nT2 M6"],
+    'cancelled in the block of the tool change' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nG80 T2 M6\nG0 X20."],
+    'a rapid in the block of the tool change' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nG0 T2 M6\nX20."],
     ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5. Z-4.\nG0 X90. Y60."],
     ["G81 X0. Y0. Z-2. R2. F100.\nX53. Y0.\nG80"],
 ]);

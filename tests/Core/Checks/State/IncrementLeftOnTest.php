@@ -13,5 +13,6 @@ CheckCases::raises('state.increment-left-on', [
 
 CheckCases::staysQuiet('state.increment-left-on', [
     'a tool change, and G90 behind it' => ["G91 G30 Z0.\nT2 M6\nG90 G54 G0 X0. Y0."],
+    'a tool change, and G90 in its block' => ["G91 G30 Z0.\nG90 T2 M6\nG54 G0 X0. Y0."],
     ["G91 G0 Z1.\nG90"],
 ]);
