@@ -35,7 +35,7 @@ final class CheckCases
                 ->and($findings[0]->severity->value)->toBe($severity)
                 ->and((new Wording($verification->setup->units))->text($findings[0]))->toBe($says)
                 ->and(CheckCases::offered($findings[0]->edit))->toBe($offers);
-            Pointing::expect($findings[0], CheckCases::programOf($text), $verification->setup);
+            Pointing::expect($findings[0], $verification);
             CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);
         })->with($cases);
     }

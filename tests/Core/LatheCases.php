@@ -35,10 +35,11 @@ final class LatheCases
     public static function raises(string $check, array $cases): void
     {
         it("raises {$check}", function (string $text, int $line, string $severity, string $says, array $changes = []) use ($check): void {
-            $found = Lathe::found($check, $text, array_replace_recursive(LatheCases::BAR, $changes));
+            $run = Lathe::verify(Lathe::whole($text), array_replace_recursive(LatheCases::BAR, $changes));
+            $found = Lathe::named($check, $run);
             expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe($severity)
                 ->and((new Wording(Units::Millimetre))->text($found[0]))->toBe($says)->and($found[0]->remedy)->not->toBe('');
-            Pointing::expect($found[0], $text, Lathe::setup(array_replace_recursive(LatheCases::BAR, $changes)));
+            Pointing::expect($found[0], $run);
         })->with($cases);
     }
 

@@ -6,26 +6,27 @@ namespace Tests\Core;
 
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 
 /** What holds of every finding, whatever it is about: it points to something that is there. */
 final class Pointing
 {
-    public static function expect(Finding $finding, string $text, Setup $setup): void
+    public static function expect(Finding $finding, Verification $verification): void
     {
-        $lines = explode("\n", $text);
+        $sources = $verification->trace->sources;
         $line = SourceMap::lineNumber($finding->line);
-        expect($line)->toBeGreaterThan(0)->toBeLessThanOrEqual(count($lines));
-        // A called program may stand in a file of its own.
-        if ($finding->line === $line && $finding->check !== 'reading.bad-word') {
-            $there = substr($lines[$line - 1], $finding->column - 1);
-            $isWord = preg_match('~^[A-Z(\[%/;:,]~i', $there) === 1 && preg_match('~[A-Z]$~i', substr($lines[$line - 1], 0, $finding->column - 1)) === 0;
+        expect($line)->toBeGreaterThan(0)->toBeLessThanOrEqual($sources->textOf($finding->line)->lineCount());
+        if ($finding->check !== 'reading.bad-word') {
+            $text = $sources->text($finding->line);
+            $there = substr($text, $finding->column - 1);
+            $isWord = preg_match('~^[A-Z(\[%/;:,]~i', $there) === 1 && preg_match('~[A-Z]$~i', substr($text, 0, $finding->column - 1)) === 0;
             expect($finding->column === 1 || $isWord || str_starts_with($there, '#'))
-                ->toBeTrue("column {$finding->column} of “{$lines[$line - 1]}” begins no word");
+                ->toBeTrue("column {$finding->column} of “{$text}” begins no word");
         }
         expect($finding->alsoAt)->not->toContain($finding->line)->toBe(array_values(array_unique($finding->alsoAt)));
         if ($finding->field !== null) {
-            self::expectField($finding->field, $setup);
+            self::expectField($finding->field, $verification->setup);
         }
     }
 

@@ -25,7 +25,7 @@ final class Runaway extends MachineCheck
     public function examine(CheckInput $input): iterable
     {
         // A loop that counts with a parameter without a value is endless because of that.
-        $explained = array_intersect_key($input->trace->noticeCounts, ['undefined-parameter' => 1, 'no-value' => 1]) !== [];
+        $explained = isset($input->trace->noticeCounts['undefined-parameter']) || isset($input->trace->noticeCounts['no-value']);
         foreach ($explained ? [] : $input->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,

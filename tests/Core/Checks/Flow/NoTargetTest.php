@@ -18,6 +18,7 @@ CheckCases::raises('flow.no-target', [
 CheckCases::staysQuiet('flow.no-target', [
     ["GOTO 77\nN77 G0 X1."],
     ["#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nEND 1"],
+    'the block looked for may be the one that cannot be read' => ["G0 X[1+\nGOTO 77"],
 ]);
 
 it('names both lines of a loop that is ended by another number', function (): void {

@@ -20,12 +20,21 @@ CheckCases::raises('flow.runaway', [
     ['G3 I5. P99999999. F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
     ['G91 G98 G81 X.001 Z-.1 R-20. L20000 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
     ['G98 G83 X1. Z-20. R2. Q.0001 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
+    ["M98 P9 L900\nM30\nO9\nG0 X1.\nX0.\nM99", 11, 'stop',
+        'The program runs on: 1000 blocks, or three times as many lines repeated. Reading stopped here.', null,
+        ['machine' => ['control' => ['mostBlocks' => 1000]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('flow.runaway', [
     ["#1=0\nN1 #1=#1+1\nIF [#1 LT 500] GOTO 1"],
     ['G91 G98 G81 X1. Z-1. R-23. L20 F100.'],
     ['G98 G83 X1. Y1. Z-20. R2. Q.01 F100.'],
+    'explained by a value that is missing' => ["#1=0\nN1 #2=#3+1\nG0 X[#1]\nIF [#1 EQ 0] GOTO 1"],
+    'by one that cannot be computed' => ["#1=0\nN1 #2=1/#1\nIF [#1 EQ 0] GOTO 1"],
+    'the same, at the end of what a run may take' => [
+        "#2=1/0\nM98 P9 L900\nM30\nO9\nG0 X1.\nX0.\nM99", ['machine' => ['control' => ['mostBlocks' => 1000]]],
+    ],
 ]);
 
 it('says at once which counter goes away from its bound', function (string $loop, int $line, string $says): void {
@@ -61,6 +70,14 @@ it('gives a long text rows by its lines, however often it goes round', function 
     $loop = $verify(Bench::sound("#1=0\nWHILE [#1 LT 900000] DO1\nG0 X0.\nX1.\n#1=#1+1\nEND1"));
     expect(Bench::names($loop))->toContain('flow.runaway')->and($loop->trace->rows())->toBeLessThan(302_000);
 });
+
+it('says what to look at first', function (string $lines, string $remedy): void {
+    $found = array_values(array_filter(Bench::verify(Bench::sound($lines))->findings, static fn (Finding $finding): bool => $finding->check === 'flow.runaway'));
+    expect((new Wording(Units::Millimetre))->remedy($found[0]))->toBe($remedy);
+})->with([
+    'a counter' => ["#1=0\nWHILE [#1 LT 9] DO1\n#1=#1-1\nEND1", 'Check the sign of what is added to #1 at each turn, and the condition.'],
+    'no way out' => ["N1 G0 X1.\nGOTO 1", 'Check what ends the loop: the condition, and the variable it counts with.'],
+]);
 
 it('says nothing of how far a run goes that never ends', function (): void {
     $checks = array_column(Bench::verify(Bench::sound("N1 G91 G0 X10.\nGOTO 1"))->findings, 'check');
