@@ -132,6 +132,12 @@ final class Bench
         return "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS3000 M3\nG43 H1 Z25.\n{$lines}\nG0 Z25.\nM30\n";
     }
 
+    /** @return list<Finding> what one check found */
+    public static function findings(string $check, Verification $run): array
+    {
+        return array_values(array_filter($run->findings, static fn (Finding $finding): bool => $finding->check === $check));
+    }
+
     /** @return list<string> names of the checks that found something */
     public static function names(Verification $verification): array
     {

@@ -26,14 +26,12 @@ final class CheckCases
     {
         it("raises {$check}", function (string $text, int $line, string $severity, string $says, ?string $offers, array $changes = []) use ($check): void {
             $verification = Bench::verify(CheckCases::programOf($text), $changes);
-            $findings = array_values(array_filter(
-                $verification->findings,
-                static fn (Finding $finding): bool => $finding->check === $check,
-            ));
+            $findings = Bench::findings($check, $verification);
             expect($findings)->toHaveCount(1)
                 ->and(SourceMap::lineNumber($findings[0]->line))->toBe($line)
                 ->and($findings[0]->severity->value)->toBe($severity)
                 ->and((new Wording($verification->setup->units))->text($findings[0]))->toBe($says)
+                ->and((new Wording($verification->setup->units))->remedy($findings[0]))->not->toContain('{')->not->toBe('')
                 ->and(CheckCases::offered($findings[0]->edit))->toBe($offers);
             Pointing::expect($findings[0], $verification);
             CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);

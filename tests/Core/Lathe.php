@@ -99,18 +99,12 @@ final class Lathe
      */
     public static function found(string $check, string $lines, array $changes = []): array
     {
-        return self::named($check, self::verify(self::whole($lines), $changes));
+        return Bench::findings($check, self::verify(self::whole($lines), $changes));
     }
 
     /** Lines with the end of a program. */
     public static function whole(string $lines): string
     {
         return $lines."\nG28 U0 W0\nM30";
-    }
-
-    /** @return list<Finding> what one check found */
-    public static function named(string $check, Verification $run): array
-    {
-        return array_values(array_filter($run->findings, static fn (Finding $finding): bool => $finding->check === $check));
     }
 }

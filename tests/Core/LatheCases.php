@@ -36,7 +36,7 @@ final class LatheCases
     {
         it("raises {$check}", function (string $text, int $line, string $severity, string $says, array $changes = []) use ($check): void {
             $run = Lathe::verify(Lathe::whole($text), array_replace_recursive(LatheCases::BAR, $changes));
-            $found = Lathe::named($check, $run);
+            $found = Bench::findings($check, $run);
             expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe($severity)
                 ->and((new Wording(Units::Millimetre))->text($found[0]))->toBe($says)->and($found[0]->remedy)->not->toBe('');
             Pointing::expect($found[0], $run);

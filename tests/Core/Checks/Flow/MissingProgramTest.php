@@ -21,7 +21,7 @@ CheckCases::staysQuiet('flow.missing-program', [
 
 it('tells each program once, with every line that calls it', function (): void {
     $run = Bench::verify(Bench::sound("M98 P4000\nM98 P4001\nM98 P4000\nM98 P24002\nM98 P34003")."O4002\nM99\nO4003\nM99\n");
-    $found = array_values(array_filter($run->findings, static fn (Finding $finding): bool => $finding->check === 'flow.missing-program'));
+    $found = Bench::findings('flow.missing-program', $run);
     expect(array_map(static fn (Finding $finding): array => [$finding->figures['program'], $finding->line, $finding->alsoAt], $found))
         ->toBe([['O4000', 6, [8]], ['O4001', 7, []], ['O24002', 9, []], ['O34003', 10, []]]);
 });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Verification;
-use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
@@ -39,7 +38,7 @@ CheckCases::staysQuiet('flow.runaway', [
 
 it('says at once which counter goes away from its bound', function (string $loop, int $line, string $says): void {
     $run = Bench::verify(Bench::sound($loop));
-    $found = array_values(array_filter($run->findings, static fn (Finding $finding): bool => $finding->check === 'flow.runaway'));
+    $found = Bench::findings('flow.runaway', $run);
     expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)
         ->and((new Wording(Units::Millimetre))->text($found[0]))->toContain($says)
         ->and($run->trace->blocks)->toBeLessThan(110_000);
@@ -72,7 +71,7 @@ it('gives a long text rows by its lines, however often it goes round', function 
 });
 
 it('says what to look at first', function (string $lines, string $remedy): void {
-    $found = array_values(array_filter(Bench::verify(Bench::sound($lines))->findings, static fn (Finding $finding): bool => $finding->check === 'flow.runaway'));
+    $found = Bench::findings('flow.runaway', Bench::verify(Bench::sound($lines)));
     expect((new Wording(Units::Millimetre))->remedy($found[0]))->toBe($remedy);
 })->with([
     'a counter' => ["#1=0\nWHILE [#1 LT 9] DO1\n#1=#1-1\nEND1", 'Check the sign of what is added to #1 at each turn, and the condition.'],

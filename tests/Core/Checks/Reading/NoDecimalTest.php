@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
@@ -40,3 +42,19 @@ it('makes as many holes as the count says, whatever a bare number is', function 
     );
     expect(count(array_filter($rows, fn (array $row): bool => $row['kind'] === 'feed')))->toBe(3);
 })->with(['units', 'increments']);
+
+it('tells all of them at once, but those that look like a lost point', function (): void {
+    $run = Bench::verify(Bench::sound("G1 Z-5. F100.\nX10\nY20\nX12 Y0.\nZ-60"));
+    $found = Bench::findings('reading.no-decimal', $run);
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(7)->and($found[0]->alsoAt)->toBe([8, 9])
+        ->and((new Wording(Units::Millimetre))->remedy($found[0]))->toBe('Write the decimal points; 3 lines lack them.')
+        ->and(CheckCases::offered($found[0]->edit))->toBe('Put the points @ 7:2 2 “10.”, 8:2 2 “20.”, 9:2 2 “12.”')
+        ->and(Bench::names($run))->toContain('heights.decimal-slip');
+    $one = Bench::findings('reading.no-decimal', Bench::verify(Bench::sound('X10')));
+    expect((new Wording(Units::Millimetre))->remedy($one[0]))->toBe('Write the decimal point.');
+});
+
+it('offers no points for a text that is not this program', function (): void {
+    $found = Bench::findings('reading.no-decimal', Bench::verify(Bench::sound("X10\nM98 P7"), ['subprograms' => ['O7' => "X20\nM99"]]));
+    expect($found)->toHaveCount(1)->and($found[0]->edit)->toBeNull();
+});
