@@ -7,10 +7,12 @@ namespace Tests\Core;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 
 /** A machine, a setup and a way to run programs on them, for tests of the core. */
 final class Bench
@@ -136,6 +138,12 @@ final class Bench
     public static function findings(string $check, Verification $run): array
     {
         return array_values(array_filter($run->findings, static fn (Finding $finding): bool => $finding->check === $check));
+    }
+
+    /** What to do about a finding, as a shop in millimetres reads it. */
+    public static function remedy(Finding $finding): string
+    {
+        return (new Wording(Units::Millimetre))->remedy($finding);
     }
 
     /** @return list<string> names of the checks that found something */

@@ -32,23 +32,18 @@ final class CycleLeftOn extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         $remedy = 'Cancel the cycle with {code cycle-off} after its last hole.';
-        foreach ($input->folded('cycle-on-at-move') as [$notice, $also]) {
+        $noticed = [...$input->folded('cycle-on-at-move'), ...$input->folded('cycle-at-tool-change')];
+        usort($noticed, static fn (array $a, array $b): int => $a[0]->line <=> $b[0]->line);
+        foreach ($noticed as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also,
-                $this->cancel($input, $notice->line),
+                $notice->kind === 'cycle-on-at-move'
+                    ? 'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.'
+                    : 'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.',
+                $notice->figures, $remedy, $also, $this->cancel($input, $notice->line),
             );
 
-            return;
-        }
-        foreach ($input->folded('cycle-at-tool-change') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also,
-                $this->cancel($input, $notice->line),
-            );
-
-            return;
+            return; // where it is cancelled there, the rest is as it should be
         }
         $beside = self::beside($input);
         if ($beside !== []) {

@@ -39,30 +39,24 @@ final class NoLengthOffset extends MillCheck
                 $this->name(), Severity::Stop, $line, 1,
                 $old === 0
                     ? 'T{tool} moves down with no length offset '.(
-                        $this->hadOne($input, $tool) ? 'active, since it was cancelled' : 'since the tool change'
+                        $this->isCancelled($input, $line) ? 'active, since it was cancelled' : 'since the tool change'
                     ).': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still active.',
                 ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
-                edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead(
+                edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->isCancelled($input, $line) ? $input->editWriter->lead(
                     $this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool,
                 ) : null,
             );
         }
     }
 
-    /** Whether a length offset of the tool was in force before. */
-    private function hadOne(CheckInput $input, int $tool): bool
+    /** Whether a length offset was stated after the tool change, and is off again. */
+    private function isCancelled(CheckInput $input, int $line): bool
     {
-        $with = $without = PHP_INT_MAX;
-        foreach ($input->trace->states as $number => $state) {
-            if ($state->tool === $tool && $state->length->sinceToolChange) {
-                $with = min($with, $number);
-            } elseif ($state->tool === $tool && isset($input->cuts->firstDown[$number])) {
-                $without = min($without, $number);
-            }
-        }
+        $change = $input->editWriter->placeOf($line, Code::ToolChange) ?? 0;
+        $stated = max($input->editWriter->placeOf($line, Code::LengthAdd), $input->editWriter->placeOf($line, Code::LengthSubtract));
 
-        return $with < $without;
+        return $stated > $change;
     }
 
     /** The first line after the tool change that says a height in the part, where the length belongs. */

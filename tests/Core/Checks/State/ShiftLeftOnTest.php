@@ -19,6 +19,11 @@ CheckCases::raises('state.shift-left-on', [
         'G16', 8, 'caution', 'Still active at the end of the program: radius and angle since line 6. The next run begins with it.',
         'Put G15 before line 8 @ 8:1 0 “G15¶”',
     ],
+    'two of them' => [
+        "G52 X5.\nG68 X0. Y0. R5.", 9, 'caution',
+        'Still active at the end of the program: a shift of program zero since line 6, rotation since line 7. The next run begins with it.',
+        null,
+    ],
     'ended in a called program' => [
         "G52 X5.\nM98 P70\nM30\nO70\nM30", 10, 'caution',
         'Still active at the end of the program: a shift of program zero since line 6. The next run begins with it.', null,

@@ -7,6 +7,17 @@ use Tests\Core\CheckCases;
 CheckCases::raises('state.speed-over', [
     ['S9000 M3', 6, 'stop', 'S9000 is over the 6000 rev/min limit of T1.', 'Put S6000 @ 6:2 4 “6000”'],
     ['S6500', 6, 'stop', 'S6500 is over the 6000 rev/min limit of T1.', 'Put S6000 @ 6:2 4 “6000”'],
+    'over the spindle where the tool takes more' => [
+        'S19000', 6, 'stop', 'S19000 is over the 8000 rev/min limit of the spindle.', 'Put S1900 @ 6:2 5 “1900”',
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 20000]]],
+    ],
+    'over it, and no tenth of it is meant' => [
+        'S9000', 6, 'stop', 'S9000 is over the 8000 rev/min limit of the spindle.', 'Put S8000 @ 6:2 4 “8000”',
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 20000]]],
+    ],
+    'a figure that stands twice' => ['S33000', 6, 'stop', 'S33000 is over the 6000 rev/min limit of T1.', 'Put S3300 @ 6:2 5 “3300”'],
+    'a tenth that is nothing like the tool otherwise' => ['S9100', 6, 'stop', 'S9100 is over the 6000 rev/min limit of T1.', 'Put S6000 @ 6:2 4 “6000”'],
+    'the same speed again' => ["S9100\nX1.\nS3000\nX2.\nS9100", 6, 'stop', 'S9100 is over the 6000 rev/min limit of T1.', null],
 ]);
 
 CheckCases::staysQuiet('state.speed-over', [
