@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 // A line along X, and an arc of radius 10 that leaves it; its centre stands straight above the joint where the two are tangent.
@@ -14,11 +15,31 @@ CheckCases::raises('geometry.almost-tangent', [
         "G1 Z-1. F100.\nG3 X20. Y0. I10. J0. F300.\nG2 X40.01 Y0. I10.005 J.3\nG0 Z25.", 8, 'note', 'It meets the move before it 1.718° off tangent.',
         null,
     ],
+    'a line behind an arc' => [
+        "G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 X29.651 Y29.997\nG0 Z25.", 9, 'note', 'It meets the move before it 1.000° off tangent.', null,
+    ],
+    'against the sense of the angle' => [
+        "X20. Y0.\nG1 Z-1. F100.\nX0. F300.\nG3 X-10.2 Y-10. I-.2 J-10.\nG0 Z25.", 9, 'note', 'It meets the move before it 1.146° off tangent.', null,
+    ],
 ]);
 
 CheckCases::staysQuiet('geometry.almost-tangent', [
     'tangent' => [$joint(0.0)],
     'rounded to the last figure' => [$joint(0.0005)],
     'a corner' => [$joint(2.0)],
+    'a little less than looks like a slip' => [$joint(0.03)],
+    'a little more' => [$joint(0.55)],
+    'two lines behind an arc' => ["G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 Y30.\nX29.8 Y40.\nG0 Z25."],
+    'a piece too short to have a direction' => ["G1 Z-1. F100.\nX19.9 F300.\nX20. Y0.002\nG3 X30. Y10. I0. J9.998\nG0 Z25."],
+    'on a slope' => ["G1 Z-1. F100.\nX20. Z-2. F300.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
+    'a rapid between' => ["G1 Z-1. F100.\nX20. F300.\nG0 Z25.\nG1 Z-1.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
+    'in another plane' => ["G18 G1 Z-1. F100.\nX20. F300.\nG3 X30.2 Z-11. I.2 K-10.\nG17 G0 Z25."],
     'two lines' => ["G1 Z-1. F100.\nX20. F300.\nX40. Y.5\nG0 Z25."],
 ]);
+
+it('names every line that meets the one before it so', function (): void {
+    $found = Bench::findings('geometry.almost-tangent', Bench::verify(Bench::sound(
+        "G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 X29.651 Y29.997\nX0. Y30.\nG3 X-10. Y20. I-.3 J-10.\nG0 Z25.",
+    )));
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(9)->and($found[0]->alsoAt)->toBe([11]);
+});

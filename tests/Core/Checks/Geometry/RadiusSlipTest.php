@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Language\SourceMap;
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $corner = fn (string $r): string => "G1 Z-1. F300.\nX18.\nG3 X20. Y2. R{$r} F300.\nG1 Y20.\nG0 Z25.";
@@ -15,10 +18,30 @@ CheckCases::raises('geometry.radius-slip', [
         "X-20.\nG1 Z-1. F300.\nX0.\nG3 X20. Y20. R200. F300.\nG1 Y30.\nG0 Z25.", 9, 'caution',
         'R 200.000 mm leaves a corner at both ends; R 20.000 mm would meet both lines without one.', 'Put R20. @ 9:15 4 “20.”',
     ],
+    'ten times too small, on a flat bow' => [
+        "X-20.\nG1 Z-1. F300.\nX0.\nG3 X15.932 Y1.277 R10. F300.\nG1 X35.676 Y4.463\nG0 Z25.", 9, 'caution',
+        'R 10.000 mm leaves a corner at both ends; R 100.023 mm would meet both lines without one.', 'Put R100. @ 9:20 3 “100.”',
+    ],
+    'clockwise' => [
+        "G1 Z-1. F300.\nX18.\nG2 X20. Y-2. R20. F300.\nG1 Y-20.\nG0 Z25.", 8, 'caution',
+        'R 20.000 mm leaves a corner at both ends; R 2.000 mm would meet both lines without one.', 'Put R2. @ 8:15 3 “2.”',
+    ],
 ]);
 
 CheckCases::staysQuiet('geometry.radius-slip', [
     'as it should be' => [$corner('2.')],
     'a flat arc that is meant' => [$corner('5.')],
+    'between a rapid and a line' => ["G0 Z2.\nX18.\nG3 X20. Y2. R20. F300.\nG1 Y20.\nG0 Z25."],
+    'behind it a rapid' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. R20. F300.\nG0 Y20.\nZ25."],
+    'going down' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. Z-2. R20. F300.\nG1 Y20.\nG0 Z25."],
+    'on a way down' => ["G1 Z-1. F300.\nX18. Z-1.5\nG3 X20. Y2. R20. F300.\nG1 Y20.\nG0 Z25."],
+    'by its centre' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. I-13.107 J15.107 F300.\nG1 Y20.\nG0 Z25."],
+    'as good as straight' => ["X-20.\nG1 Z-1. F300.\nX0.\nG3 X15.995 Y.64 R20. F300.\nG1 X35.931 Y2.24\nG0 Z25."],
     'one that leaves a line at an angle' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y3. R20. F300.\nG1 Y20.\nG0 Z25."],
 ]);
+
+it('tells each of them, and a line that is run twice once', function (): void {
+    $round = "G1 X18. Y0.\nG3 X20. Y2. R20. F300.\nG1 Y18.\nG3 X18. Y20. R20.\nG1 X0.";
+    $run = Bench::verify(Bench::sound("G1 Z-1. F300.\nM98 P9 L2\nM30\nO9\nX0. Y0.\n{$round}\nM99"));
+    expect(array_map(static fn (Finding $finding): int => SourceMap::lineNumber($finding->line), Bench::findings('geometry.radius-slip', $run)))->toBe([12, 14]);
+});
