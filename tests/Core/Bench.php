@@ -81,12 +81,15 @@ final class Bench
         return self::files()->read((string) json_encode(self::file($changes)));
     }
 
-    /** @param  array<string, mixed>  $changes */
-    public static function verify(string $text, array $changes = []): Verification
+    /**
+     * @param  array<string, mixed>  $changes
+     * @param  bool  $isCut  whether the stock is cut on the way, or taken as given
+     */
+    public static function verify(string $text, array $changes = [], bool $isCut = true): Verification
     {
         $setup = self::setup($changes);
 
-        return Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, self::CELL));
+        return Verification::of(Program::fromText($text), $setup, stock: $isCut ? StockRun::in($setup, self::CELL) : null);
     }
 
     /**

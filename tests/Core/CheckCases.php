@@ -21,11 +21,14 @@ final class CheckCases
      * @param  array<array-key, array{0: string, 1: int, 2: string, 3: string, 4: string|null, 5?: array<string, mixed>}>  $cases  text,
      *                                                                                    line, severity, its whole sentence, what it offers
      *                                                                                    to change (see offered()), changes of the setup
+     * @param  bool  $isCut  whether the stock is cut on the way, or taken as given
      */
-    public static function raises(string $check, array $cases): void
+    public static function raises(string $check, array $cases, bool $isCut = true): void
     {
-        it("raises {$check}", function (string $text, int $line, string $severity, string $says, ?string $offers, array $changes = []) use ($check): void {
-            $verification = Bench::verify(CheckCases::programOf($text), $changes);
+        it("raises {$check}".($isCut ? '' : ' without its cut'), function (
+            string $text, int $line, string $severity, string $says, ?string $offers, array $changes = [],
+        ) use ($check, $isCut): void {
+            $verification = Bench::verify(CheckCases::programOf($text), $changes, $isCut);
             $findings = Bench::findings($check, $verification);
             expect($findings)->toHaveCount(1)
                 ->and(SourceMap::lineNumber($findings[0]->line))->toBe($line)
@@ -34,15 +37,15 @@ final class CheckCases
                 ->and((new Wording($verification->setup->units))->remedy($findings[0]))->not->toContain('{')->not->toBe('')
                 ->and(CheckCases::offered($findings[0]->edit))->toBe($offers);
             Pointing::expect($findings[0], $verification);
-            CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);
+            CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit, $isCut);
         })->with($cases);
     }
 
     /** @param  array<array-key, array{0: string, 1?: array<string, mixed>}>  $cases  text, changes of the setup */
-    public static function staysQuiet(string $check, array $cases): void
+    public static function staysQuiet(string $check, array $cases, bool $isCut = true): void
     {
-        it("is no case of {$check}", function (string $text, array $changes = []) use ($check): void {
-            expect(Bench::names(Bench::verify(CheckCases::programOf($text), $changes)))->not->toContain($check);
+        it("is no case of {$check}".($isCut ? '' : ' without its cut'), function (string $text, array $changes = []) use ($check, $isCut): void {
+            expect(Bench::names(Bench::verify(CheckCases::programOf($text), $changes, $isCut)))->not->toContain($check);
         })->with($cases);
     }
 
@@ -51,17 +54,19 @@ final class CheckCases
      *
      * @param  array<string, mixed>  $changes
      */
-    public static function expectMended(string $check, string $text, array $changes, ?Edit $edit): void
+    public static function expectMended(string $check, string $text, array $changes, ?Edit $edit, bool $isCut = true): void
     {
         if ($edit === null) {
             return;
         }
         $stops = static fn (string $text): array => array_map(
             static fn (Finding $finding): string => $finding->check,
-            array_values(array_filter(Bench::verify($text, $changes)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop)),
+            array_values(array_filter(
+                Bench::verify($text, $changes, $isCut)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop,
+            )),
         );
         $mended = Mended::with($text, $edit);
-        expect(Bench::names(Bench::verify($mended, $changes)))->not->toContain($check)
+        expect(Bench::names(Bench::verify($mended, $changes, $isCut)))->not->toContain($check)
             ->and(array_values(array_diff($stops($mended), $stops($text))))->toBe([]);
     }
 

@@ -45,6 +45,23 @@ CheckCases::raises('heights.decimal-slip', [
         "G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nY60. F300.\nX-80.\nX90.\nG0 Z25.", 10, 'stop',
         'X −80.000 mm is 80.000 mm outside the stock, which is 100.000 mm wide.', 'Put X80. @ 10:2 4 “80.”', IN_CORNER,
     ],
+    'along Y' => [
+        "G0 Z2.\nG1 Z-1. F100.\nY200. F300.\nY0.\nG0 Z25.", 8, 'stop', 'Y 200.000 mm is 160.000 mm outside the stock, which is 80.000 mm wide.',
+        'Put Y20. @ 8:2 4 “20.”',
+    ],
+    'to the other side' => [
+        "G0 Z2.\nG1 Z-1. F100.\nX-300. F300.\nX0.\nG0 Z25.", 8, 'stop', 'X −300.000 mm is 250.000 mm outside the stock, which is 100.000 mm wide.',
+        'Put X-30. @ 8:2 5 “-30.”',
+    ],
+    'beside a cut of a program that is called' => [
+        "G0 Z2.\nM98 P9\nX0.\nG1 Z-30. F100.\nG0 Z25.", 9, 'stop',
+        'Z −30.000 mm is 5.000 mm below the stock, which is 25.000 mm thick. The cut on line 2 of O9 went to −3.000 mm.', 'Put Z-3. @ 9:5 4 “-3.”',
+        ['subprograms' => ['O9' => "O9\nG1 Z-3. F100.\nX10.\nG0 Z2.\nM99"]],
+    ],
+    'the only cut of its tool, up in the air' => [
+        "G0 X-60. Y0.\nZ5.\nG1 Z4. F100.\nX60. F300.\nG0 Z25.", 8, 'stop', 'The cut at Z 4.000 mm runs 4.000 mm above the stock and cuts nothing.',
+        'Put Z-4. @ 8:5 2 “-4.”',
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.decimal-slip', [

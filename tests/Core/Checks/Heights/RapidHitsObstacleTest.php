@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 const JAW = ['obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']]];
@@ -36,3 +38,11 @@ CheckCases::staysQuiet('heights.rapid-hits-obstacle', [
     'not through' => ["Z2.\nG1 Z-24.9 F100.\nG0 Z25.", PARALLEL],
     ["G0 X-70. Y34.\nZ2.\nG1 X70. F300.\nG0 Z25.", JAW],
 ]);
+
+it('tells each thing it runs into once, with every line', function (): void {
+    $run = Bench::verify(Bench::sound("G0 X-95. Y45.\nZ2.\nX70.\nX-70.\nZ25.\nY20.\nX40.\nZ2.\nZ25."), ['obstacles' => [...JAW['obstacles'], ...CLAMP['obstacles']]]);
+    expect(array_map(
+        static fn (Finding $finding): array => [$finding->figures['obstacle'], $finding->line, $finding->alsoAt, $finding->field],
+        Bench::findings('heights.rapid-hits-obstacle', $run),
+    ))->toBe([['jaw', 8, [9, 10], 'obstacles.0'], ['clamp', 8, [9, 13, 14], 'obstacles.1']]);
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 /** A plate from the zero on, and one tool. */
@@ -78,3 +79,21 @@ CheckCases::raises('heights.rapid-low', [
         'T1 crosses the part at rapid no higher than what stands there; the clearance is 2.000 mm.', null,
     ],
 ]);
+
+CheckCases::raises('heights.rapid-into-stock', [
+    'straight down, before a feed is said' => ["G0 Z-1.\nG0 Z25.", 6, 'stop', 'T1 rapids through the stock: down to Z −1.000 mm, 1.000 mm below its top.', null],
+    'straight down, with one' => [
+        "T2 M6\nS900 M3\nG43 H2 Z25.\nG1 Z-5. F100.\nG0 Z2.\nX10.\nG0 Z-3.\nG0 Z25.", 12, 'stop',
+        'T2 rapids through the stock: down to Z −3.000 mm, 3.000 mm below its top.', 'Put G1 @ 12:1 2 “G1”',
+    ],
+    'across' => [
+        "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX-40.\nG0 Z-4.\nX60.\nZ25.", 10, 'stop',
+        'T1 rapids through the stock: down to Z −4.000 mm, 4.000 mm below its top.', null,
+    ],
+], isCut: false);
+
+it('tells each tool once, cut or not, with every line', function (bool $isCut, array $also): void {
+    $run = Bench::verify(Bench::sound("X-60.\nZ-4.\nX60.\nY10.\nX-60.\nZ25."), [], $isCut);
+    $found = Bench::findings('heights.rapid-into-stock', $run);
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(8)->and($found[0]->alsoAt)->toBe($also);
+})->with([[true, [10]], [false, [10]]]);

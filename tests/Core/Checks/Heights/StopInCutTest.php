@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.stop-in-cut', [
@@ -26,3 +28,8 @@ CheckCases::staysQuiet('heights.stop-in-cut', [
     'in the open beside it' => ["G0 X-60. Y0.\nG1 Z-3. F100.\nM0\nG0 Z25."],
     'out of the ground it has cut' => ["G1 Z-3. F100.\nX20.\nG0 Z1.\nM0\nG0 Z25."],
 ]);
+
+it('names every stop in the part', function (): void {
+    $found = Bench::findings('heights.stop-in-cut', Bench::verify(Bench::sound("G1 Z-3. F100.\nX20.\nM0\nX30.\nM0\nG0 Z25.")));
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt], $found))->toBe([[8, [10]]]);
+});
