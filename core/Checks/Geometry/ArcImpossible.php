@@ -62,7 +62,7 @@ final class ArcImpossible extends MachineCheck
         $least = $notice->figures['least'] ?? null;
         $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $input->trace->end->modes->units->millimetres();
 
-        return $word !== null && $word->line === $notice->line && $least instanceof Quantity && $radius >= $least->value && $radius <= 20 * $least->value
+        return $word !== null && $word->line === $notice->line && $least instanceof Quantity && $radius >= $least->value
             ? $word->replacedBy($word->movedPoint(-1))
             : null;
     }

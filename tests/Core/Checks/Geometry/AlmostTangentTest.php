@@ -32,6 +32,9 @@ CheckCases::staysQuiet('geometry.almost-tangent', [
     'two lines behind an arc' => ["G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 Y30.\nX29.8 Y40.\nG0 Z25."],
     'a piece too short to have a direction' => ["G1 Z-1. F100.\nX19.9 F300.\nX20. Y0.002\nG3 X30. Y10. I0. J9.998\nG0 Z25."],
     'on a slope' => ["G1 Z-1. F100.\nX20. Z-2. F300.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
+    'the path of a cutter beside it' => [
+        "G1 Z-1. F100.\nG41 D1 X0. Y-10.\nX20. F300.\nG3 X30.2 Y0. I.2 J10.\nG1 Y30.\nG40 X0.\nG0 Z25.", ['offsets' => ['D' => ['1' => 4]]],
+    ],
     'a rapid between' => ["G1 Z-1. F100.\nX20. F300.\nG0 Z25.\nG1 Z-1.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
     'in another plane' => ["G18 G1 Z-1. F100.\nX20. F300.\nG3 X30.2 Z-11. I.2 K-10.\nG17 G0 Z25."],
     'two lines' => ["G1 Z-1. F100.\nX20. F300.\nX40. Y.5\nG0 Z25."],

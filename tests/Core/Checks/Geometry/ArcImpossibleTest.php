@@ -41,7 +41,7 @@ it('says what to do about each, and tells a line once', function (): void {
     ]);
 });
 
-it('is no fault of an arc that begins where a slip has led', function (): void {
-    $checks = Bench::names(Bench::verify(Bench::sound("G1 Z-1. F100.\nX-400.\nG2 X-20. Y10. R10. F100.\nG1 X20.\nX-40.\nG0 Z25.")));
+it('is no fault of an arc that begins where a slip has led', function (string $slip): void {
+    $checks = Bench::names(Bench::verify(Bench::sound("G1 Z-1. F100.\n{$slip}\nG2 X-20. Y10. R10. F100.\nG1 X20.\nX-40. Y0.\nG0 Z25.")));
     expect($checks)->toContain('heights.decimal-slip')->not->toContain('geometry.arc-impossible');
-});
+})->with(['along X' => ['X-400.'], 'along Y' => ['Y300.']]);

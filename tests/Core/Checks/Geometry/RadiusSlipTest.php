@@ -31,6 +31,9 @@ CheckCases::raises('geometry.radius-slip', [
 CheckCases::staysQuiet('geometry.radius-slip', [
     'as it should be' => [$corner('2.')],
     'a flat arc that is meant' => [$corner('5.')],
+    'no tenth of it fits well' => [$corner('20.3')],
+    'compensated' => ["G1 Z-1. F300.\nG41 D1 X18. Y-20.\nY-2.\nG2 X20. Y0. R20. F300.\nG1 X40.\nG40 Y20.\nG0 Z25."],
+    'the first move of all' => ["G3 X2. Y2. R20. F300.\nG1 Y20."],
     'between a rapid and a line' => ["G0 Z2.\nX18.\nG3 X20. Y2. R20. F300.\nG1 Y20.\nG0 Z25."],
     'behind it a rapid' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. R20. F300.\nG0 Y20.\nZ25."],
     'going down' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. Z-2. R20. F300.\nG1 Y20.\nG0 Z25."],
