@@ -43,9 +43,9 @@ CheckCases::raises('geometry.arc-radius', [
         'G2 X10. Y5. I5. F100.', 6, 'stop', 'The arc starts on a radius of 5.000 mm and ends on 7.071 mm: 2.071 mm apart. Allowed: 0.002 mm.', null,
     ],
     'its centre counted from program zero' => [
-        "X20. G90.1\nG2 X30. Y10. I20. J-10. F300.\nG91.1", 7, 'stop',
+        "X20. G190\nG2 X30. Y10. I20. J-10. F300.\nG191", 7, 'stop',
         'The arc starts on a radius of 10.000 mm and ends on 22.361 mm: 12.361 mm apart. Allowed: 0.002 mm.', null,
-        ['machine' => ['control' => ['codes' => ['centre-absolute' => 'G90.1', 'centre-incremental' => 'G91.1']]]],
+        ['machine' => ['control' => ['codes' => ['centre-absolute' => 'G190', 'centre-incremental' => 'G191']]]],
     ],
 ]);
 
