@@ -29,6 +29,29 @@ CheckCases::raises('compensation.strip-left', [
     ],
     'round a corner of it' => [alongFront('G41', '-39.', "X49.\nY60.\n"), 10, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of '
         .'1.000 mm on the other side of the line.', null],
+    'wherever the part is set' => [alongFront('G41', '-39.'), 10, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on '
+        .'the other side of the line.', null, ['workOffsets' => ['G54' => ['X' => -380.3, 'Y' => -213.7, 'Z' => -15]]]],
+    'along another side, from the back' => [
+        "G0 X75. Y75.\nZ2.\nG1 Z-3. F200.\nG42 D1 X49. Y45. F400.\nY-40.\nG40 X75. Y-75.\nG0 Z25.", 10, 'caution',
+        'T1 cuts at full width along this outline, and nothing is left on the other side of the line.', null, ['stock' => ['max' => [49, 40, 0]]],
+    ],
+    'askew' => [
+        "G68 X0. Y0. R90.\nG0 X-75. Y-75.\nZ2.\nG1 Z-3. F200.\nG41 D1 X-45. Y-49. F400.\nX40.\nG40 X75. Y-75.\nG0 Z25.\nG69", 11, 'caution',
+        'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.', null,
+    ],
+    'with a corner of an arc' => [alongFront('G41', '-39.', "X41.\nG3 X49. Y-31. R8.\nG1 Y60.\n"), 10, 'caution', 'T1 cuts at full width along this '
+        .'outline, and leaves a strip of 1.000 mm on the other side of the line.', null],
+    'by a small cutter, of which half a radius is much' => [
+        alongFront('G41', '-39.6'), 10, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of 0.400 mm on the other side of the line.',
+        null, ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2]], 'offsets' => ['D' => ['1' => 2]]],
+    ],
+    'the second of two pieces' => [
+        "G55\n".alongFront('G41', '-39.'), 11, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.',
+        null, [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
     'mirrored, where left is right' => ["G51.1 X0.\n".alongFront('G41', '-39.').'G50.1 X0.', 11, 'caution', 'T1 cuts at full width along this outline, '
         .'and leaves a strip of 1.000 mm on the other side of the line.', null],
 ]);
@@ -36,6 +59,14 @@ CheckCases::raises('compensation.strip-left', [
 CheckCases::staysQuiet('compensation.strip-left', [
     'the front of the plate' => [alongFront('G42', '-39.')],
     'a slot with a wall of 2.6 beside it' => [alongFront('G41', '-37.4')],
+    'a small cutter, and a wall of more than half its radius' => [
+        alongFront('G41', '-39.4'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2]], 'offsets' => ['D' => ['1' => 2]]],
+    ],
+    'a wall a little thicker than a strip' => [alongFront('G41', '-37.9')],
+    'a slope along it' => [str_replace('X60.', 'X60. Z-4.', alongFront('G41', '-39.'))],
+    'mostly a pocket, with one side along the front' => [
+        "G0 X0. Y0.\nZ2.\nG1 Z-3. F200.\nG41 D1 X20. Y-10. F400.\nY20.\nX-20.\nY-39.\nX20.\nY-10.\nG40 X0. Y0.\nG0 Z25.",
+    ],
     'a step along the front' => [alongFront('G42', '-32.')],
     'above the plate' => [str_replace('Z-3.', 'Z0.5', alongFront('G41', '-39.'))],
     'beside the plate' => [alongFront('G41', '-60.')],
@@ -64,4 +95,9 @@ it('is raised by no sound outline', function (): void {
         }
     }
     expect($tried)->toBeGreaterThan(1);
+});
+
+it('is told as the wrong side where that is seen', function (): void {
+    $round = "G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-49. Y0. F400.\nY39.\nX49.\nY-39.\nX-49.\nY0.\nG40 X-75.\nG0 Z25.";
+    expect(Bench::names(Bench::verify(Bench::sound($round))))->toContain('compensation.wrong-side')->not->toContain('compensation.strip-left');
 });
