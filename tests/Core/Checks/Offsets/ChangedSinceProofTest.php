@@ -45,6 +45,20 @@ CheckCases::raises('offsets.changed-since-proof', [
         'M98 P2000', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: O2000.', null,
         proven('M98 P2000', ['subprograms' => ['O2000' => "G0 X1.\nM99"]]),
     ],
+    'several at once' => [
+        'G0 X1.', 1, 'caution',
+        'Changed since this program was proven on 2026-03-02 by J. Fern: the program, G54, H1 from −250.000 mm to −250.100 mm.', null,
+        proven('G0 X2.', ['workOffsets' => ['G54' => ['X' => -401]], 'offsets' => ['H' => ['1' => -250.1]]]),
+    ],
+    'a diameter in use' => [
+        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 1, 'caution',
+        'Changed since this program was proven on 2026-03-02 by J. Fern: D1 from 10.000 mm to 9.900 mm.', null,
+        proven("G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", ['offsets' => ['D' => ['1' => 9.9]]]),
+    ],
+    'a tool in use' => [
+        'G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: T1.', null,
+        proven('G0 X1.', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 12]]]),
+    ],
 ]);
 
 CheckCases::staysQuiet('offsets.changed-since-proof', [
@@ -53,6 +67,11 @@ CheckCases::staysQuiet('offsets.changed-since-proof', [
     ['G0 X1.', proven('G0 X1.', ['offsets' => ['H' => ['2' => -231]]])],
     ['G0 X1.', proven('G0 X1.', ['workOffsets' => ['G55' => ['X' => -100]]])],
     ['G0 X1.', proven('G0 X1.', ['subprograms' => ['O2000' => 'M99']])],
+    'a diameter of another tool, or of none in use' => ['G0 X1.', proven('G0 X1.', ['offsets' => ['D' => ['1' => 9.9]]])],
+    'a tool that does not come' => ['G0 X1.', proven('G0 X1.', ['tools' => [
+        ['number' => 1, 'name' => '10 end mill', 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'maxRpm' => 6000],
+        ['number' => 2, 'kind' => 'drill', 'diameter' => 8],
+    ]])],
     ['G0 X1.', proven('G0 X1.', ['clearance' => 3, 'material' => 'brass'])],
 ]);
 

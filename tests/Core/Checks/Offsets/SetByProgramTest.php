@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('offsets.set-by-program', [
@@ -20,3 +22,10 @@ CheckCases::staysQuiet('offsets.set-by-program', [
     'an offset of the program\'s own' => ['G10 L2 P2 X-200. Y-200. Z0.'],
     'a length the setup has not' => ['G10 L10 P9 R-249.'],
 ]);
+
+it('tells each offset once', function (): void {
+    $run = Bench::verify(Bench::sound("G10 L2 P1 X-390.\nG10 L2 P1 Y-190.\nG10 L2 P1 X-380."));
+    expect(array_map(
+        static fn (Finding $finding): array => [$finding->figures['what'], $finding->line, $finding->alsoAt], Bench::findings('offsets.set-by-program', $run),
+    ))->toBe([['G54 X', 6, [8]], ['G54 Y', 7, []]]);
+});
