@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 // A machine without Y, and a program for it.
@@ -27,6 +29,11 @@ CheckCases::raises('travel.no-axis', [
     'a polar position there' => [
         $onX("G16\nG0 X5.\nG15"), 7, 'stop', 'A polar position lies in X and Y here, and Alder has no Y axis. It was ignored.', null, $withoutY,
     ],
+    'an axis that is moved by hand' => [
+        "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54\nS2000 M3\nG0 X10. Y5.\nZ5.\nM30", 6, 'stop',
+        'The program moves Z, and on Alder Z is moved by hand. The word was ignored.', null,
+        ['machine' => ['axes' => ['Z' => ['min' => -300, 'max' => 0, 'byHand' => true]]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('travel.no-axis', [
@@ -34,3 +41,14 @@ CheckCases::staysQuiet('travel.no-axis', [
     'an arc in a plane of which it has both' => [$onX("G1 Z1. F200.\nG18 G2 X10. I5. K0.\nG17"), $withoutY],
     'straight lines without the axis' => [$onX("G1 Z1. F200.\nX10."), $withoutY],
 ]);
+
+it('tells each axis once', function (): void {
+    $run = Bench::verify(Bench::sound("G0 X5. A90.\nB10.\nA0.\nB0."));
+    expect(array_map(
+        static fn (Finding $finding): array => [$finding->figures['axis'], $finding->line, $finding->alsoAt, $finding->field, Bench::remedy($finding)],
+        Bench::findings('travel.no-axis', $run),
+    ))->toBe([
+        ['A', 6, [8], 'machine', 'Choose a machine that has the axis, or add it to the machine.'],
+        ['B', 7, [9], 'machine', 'Choose a machine that has the axis, or add it to the machine.'],
+    ]);
+});

@@ -18,11 +18,18 @@ CheckCases::raises('travel.reference-path', [
         'On its way to the reference point the tool first comes down to Z −3.000 mm, 3.000 mm below the top of the stock.',
         'Return from the present position @ 10:1 0 “G91 ”, 10:6 3 “0.”, 10:9 0 “¶G90”',
     ],
+    'without a clearance, down to the face' => [
+        'G28 Z-.001', 6, 'caution', 'On its way to the reference point the tool first comes down to Z −0.001 mm, 0.001 mm below the top of the stock.',
+        'Return from the present position @ 6:1 0 “G91 ”, 6:6 5 “0.”, 6:11 0 “¶G90”', ['clearance' => null, 'stock' => ['min' => [40, -40, -25]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('travel.reference-path', [
     ["G91 G28 Z0.\nG90"],
     ['G28 Z30.'],
     ["G0 Z1.\nG28 Z2."],
+    'by the clearance above it' => ['G28 Z2.'],
+    'to the face, where no clearance is given' => ['G28 Z0.', ['clearance' => null]],
+    'no stock' => ['G28 Z1.', ['stock' => null]],
     ['G28 Z-3.'],
 ]);

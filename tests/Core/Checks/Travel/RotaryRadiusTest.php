@@ -30,5 +30,7 @@ CheckCases::raises('travel.rotary-radius', [
 CheckCases::staysQuiet('travel.rotary-radius', [
     ['G0 Z200. A90.', turning(0, -12.5)],
     ['G0 Z200. A90.', ['rotaryCenters' => null] + turning(120, 90)],
+    'no stock' => ['G0 Z200. A90.', ['stock' => null] + turning(120, 90)],
+    'no limit' => ['G0 Z200. A90.', array_replace_recursive(turning(120, 90), ['machine' => ['axes' => ['Z' => ['max' => null]]]])],
     ['G0 Z200.', turning(120, 90)],
 ]);

@@ -98,3 +98,8 @@ it('stands where it is turned to, for the tool too', function (): void {
         ->and($names("G0 Z100. A90.\nX0. Y25.\nZ60."))->not->toContain('heights.rapid-hits-obstacle')
         ->and($names("G0 Z100. A-90.\nX0. Y-40.\nZ12."))->toContain('heights.rapid-hits-obstacle');
 });
+
+it('names every turn that runs into it, and the thing', function (): void {
+    $found = Bench::findings('travel.swings-into', Bench::verify(Bench::sound("G0 Z200. A90.\nA0.\nA5."), beside(['the block', [-20, -10, -90], [20, 10, -45]])));
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt, $finding->field], $found))->toBe([[6, [7], 'obstacles.0']]);
+});

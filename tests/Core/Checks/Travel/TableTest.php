@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 /** A rotary axis about X through the middle of the plate, which is 80 wide and 25 thick, so that it stands 40 down when it is turned up. */
@@ -27,3 +29,9 @@ CheckCases::staysQuiet('travel.table', [
     'no table given' => ['G0 Z200. A90.', ['rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]]] + overTable(0)],
     'nothing turned' => ['G0 Z200.', overTable(-30)],
 ]);
+
+it('names every turn that comes too low, with the lowest', function (): void {
+    $found = Bench::findings('travel.table', Bench::verify(Bench::sound("G0 Z200. A90.\nA0.\nA-90."), overTable(-53)));
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt, $finding->field], $found))
+        ->toBe([[6, [7, 8], 'rotaryCenters.A']]);
+});

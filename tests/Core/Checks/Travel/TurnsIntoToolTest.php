@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 // A square bar of 20 along X about the axis of a rotary: its faces stand at 10, its corners swing at 10 √2 = 14.142.
@@ -36,3 +38,8 @@ CheckCases::staysQuiet('travel.turns-into-tool', [
     'where its corners have been cut away' => [$squared."Z10.5\nA450.\nZ25.", $bar],
     'in the cut, where it is followed no further' => ["Z12.\nG1 A90. F300.\nG0 Z25.", $bar],
 ]);
+
+it('names every turn, with the worst of them', function () use ($bar): void {
+    $found = Bench::findings('travel.turns-into-tool', Bench::verify(Bench::sound("Z13.\nA90.\nZ12.\nA180.\nZ25."), $bar));
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt], $found))->toBe([[9, [7]]]);
+});
