@@ -93,7 +93,7 @@ final class CutsNothing extends MillCheck
         $zero = $input->setup->zero($holes[0]->work);
         $count = count($holes);
         [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [
-            ' Its bottom is {above} above the stock.',
+            ($count === 1 ? ' Its bottom is' : ' Their bottoms are at least').' {above} above the stock.',
             ['above' => Quantity::length(min(array_map(static fn (AirHole $hole): float => $hole->z, $holes)) - $top)],
         ];
 

@@ -17,6 +17,9 @@ final class FeedPerTooth extends MillCheck
     /** So many times the widest range nobody means. */
     private const FAR = 10.0;
 
+    /** A load that reads as the limit is none over it, mm. */
+    private const ROUNDED = 0.0005;
+
     public function name(): string
     {
         return 'cutting.feed-per-tooth';
@@ -42,7 +45,7 @@ final class FeedPerTooth extends MillCheck
                 continue;
             }
             $tooth = $feed / ($state->spindle->rpm * (int) $tool->geometry->flutes);
-            if ($tooth >= $range[0] * (1 - 1e-6) && $tooth <= $range[1] * (1 + 1e-6)) {
+            if ($tooth >= $range[0] - self::ROUNDED && $tooth <= $range[1] + self::ROUNDED) {
                 continue;
             }
             $seen[$state->tool] = true;

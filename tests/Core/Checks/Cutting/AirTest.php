@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.air', [
@@ -20,3 +21,8 @@ CheckCases::staysQuiet('cutting.air', [
         "G98 G85 X0. Y0. Z-20. R2. F60.\nG80", ['tools' => [['number' => 1, 'kind' => 'boring-bar', 'diameter' => 10]]],
     ],
 ]);
+
+it('tells the longest way of a tool, and where the others are', function (): void {
+    $found = Bench::findings('cutting.air', Bench::verify(Bench::sound("G0 Z5.\nG1 X40. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X50. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X40.\nG0 Z25.")));
+    expect($found)->toHaveCount(1)->and([$found[0]->line, $found[0]->alsoAt, $found[0]->figures['seconds']])->toBe([11, [7, 15], 30]);
+});

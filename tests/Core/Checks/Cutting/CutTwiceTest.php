@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Wording;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $holes = "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nG80\n";
@@ -57,3 +59,10 @@ CheckCases::staysQuiet('cutting.cut-twice', [
         ],
     ],
 ]);
+
+it('names every hole, by the zero of its offset', function () use ($holes): void {
+    $run = Bench::verify(Bench::sound($holes.$holes), ['workOffsets' => ['G54' => ['X' => -380, 'Y' => -190]]]);
+    $found = Bench::findings('cutting.cut-twice', $run);
+    expect($found)->toHaveCount(1)->and([$found[0]->line, $found[0]->alsoAt])->toBe([9, [10]])
+        ->and((new Wording($run->setup->units))->text($found[0]))->toBe('T1 makes 2 holes in G54 twice, the first at X 10.000 mm Y 0.000 mm.');
+});

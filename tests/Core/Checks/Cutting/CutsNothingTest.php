@@ -38,6 +38,31 @@ CheckCases::raises('cutting.cuts-nothing', [
         'The hole of T1 at X 10.000 mm Y 0.000 mm misses the stock. Its bottom is 1.000 mm above the stock.', null,
     ],
     'a tool that never comes down to the part' => ["G1 Z30. F100.\nX20.\nG0 Z35.", 6, 'caution', 'T1 cuts no stock at all.', null],
+    'the other axis without its minus' => [
+        "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X35. Y105. Z-8. R2. F100.\nG80", 9, 'stop', 'The hole of T1 at X 35.000 mm Y 105.000 mm misses '
+            .'the stock. With the other sign of Y it lies in the stock: is a minus missing?', null, ['stock' => ['min' => [-50, -140, -25], 'max' => [50, 0, 0]]],
+    ],
+    'nothing that explains it' => [
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X180. Y30. Z-8. R2. F100.\nX190.\nG80", 8, 'stop',
+        '2 holes of T1 miss the stock, the first at X 180.000 mm Y 30.000 mm.', null,
+    ],
+    'one hole twice as far out' => [
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X90. Y0. Z-8. R2. F100.\nG80", 8, 'stop', 'The hole of T1 at X 90.000 mm Y 0.000 mm misses the stock. At half the '
+            .'distance from X 0.000 mm Y 0.000 mm it lies in the stock: a diameter taken for a radius?', null,
+    ],
+    'two holes' => [
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X90. Y0. Z-8. R2. F100.\nX-90.\nG80", 8, 'stop', '2 holes of T1 miss the stock, the first at X 90.000 mm '
+            .'Y 0.000 mm. At half the distance from X 0.000 mm Y 0.000 mm both lie in the stock: a diameter taken for a radius?', null,
+    ],
+    'a circle about another place than zero' => [
+        "G0 X70. Y0.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X170. Y0. Z-8. R2. F100.\nX100. Y70.\nX30. Y0.\nX100. Y-70.\nG80", 9, 'stop',
+        '4 holes of T1 miss the stock, the first at X 170.000 mm Y 0.000 mm. At half the distance from X 100.000 mm Y 0.000 mm all 4 lie in the stock: '
+            .'a diameter taken for a radius?', null, ['stock' => ['min' => [60, -40, -25], 'max' => [140, 40, 0]]],
+    ],
+    'two holes above it' => [
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1.5 R2. F100.\nX20. Z1.\nG80", 8, 'caution',
+        '2 holes of T1 miss the stock, the first at X 10.000 mm Y 0.000 mm. Their bottoms are at least 1.000 mm above the stock.', null,
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.cuts-nothing', [
@@ -55,6 +80,9 @@ CheckCases::staysQuiet('cutting.cuts-nothing', [
             'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
         ],
     ],
+    'out of reach, which is told' => ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X-380. Y0. Z-8. R2. F100.\nG80"],
+    'in another unit than the setup' => ["G20\nG0 X1.\nG1 Z2. F10.\nX2."],
+    'a slip of the point, which is told' => ["G0 X-20. Y-20.\nG1 Z-1. F100.\nX10.\nG0 Z25.\nG98 G81 X10. Y10. Z-8. R2. F100.\nX-20. Y-250.\nX20. Y10.\nG80"],
     'a probe' => ["G1 Z5. F100.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'probe', 'diameter' => 4]]]],
 ]);
 
@@ -74,4 +102,13 @@ it('says what would explain it', function (string $text, string $says, array $ch
         'With the other sign of X it lies in the stock: is a minus missing?', ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]],
     ],
     ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1. R2. F100.\nG80", 'Its bottom is 1.000 mm above the stock.'],
+]);
+
+it('names every hole that misses, and each tool that never cuts', function (string $lines, array $found): void {
+    expect(array_map(
+        static fn (Finding $finding): array => [$finding->line, $finding->alsoAt], Bench::findings('cutting.cuts-nothing', Bench::verify(Bench::sound($lines))),
+    ))->toBe($found);
+})->with([
+    'holes' => ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X180. Y30. Z-8. R2. F100.\nX190.\nX20.\nX200.\nG80", [[8, [9, 11]]]],
+    'tools' => ["G1 Z30. F100.\nG0 Z50.\nT3 M6\nS900 M3\nG43 H3 Z40.\nG1 Z30. F100.\nX20.", [[6, []], [11, []]]],
 ]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 const TWO_FLUTES = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 2]]];
@@ -21,10 +22,31 @@ CheckCases::raises('cutting.feed-per-tooth', [
         'G1 Z24. F100.', 6, 'caution', 'T1 has a chip load of 0.017 mm at 100 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.050 mm.', null,
         ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]],
     ],
+    'just ten times the most' => ["S1000 M3\nG1 Z24. F100.\nX5. F6000.", 8, 'caution', 'T1 has a chip load of 3.000 mm at 6000 mm/min and 1000 rev/min with 2 '
+        .'flutes: more than 0.300 mm.', null, TWO_FLUTES],
+    'a hair over it' => ["S1000 M3\nG1 Z24. F100.\nX5. F6001.", 8, 'stop', 'T1 has a chip load of 3.001 mm at 6001 mm/min and 1000 rev/min with 2 '
+        .'flutes: more than 0.300 mm.', null, TWO_FLUTES],
+    'once for a tool' => ["G1 Z24. F25.\nS3100\nX5.", 6, 'caution', 'T1 has a chip load of 0.004 mm at 25 mm/min and 3000 rev/min with 2 flutes: it rubs '
+        .'below 0.005 mm.', null, TWO_FLUTES],
 ]);
 
 CheckCases::staysQuiet('cutting.feed-per-tooth', [
+    'the most there is' => ["G1 Z24. F100.\nX5. F1800.", TWO_FLUTES],
+    'a little over, which reads the same' => ["G1 Z24. F100.\nX5. F1802.", TWO_FLUTES],
+    'the least' => ['G1 Z24. F30.', TWO_FLUTES],
+    'more than the machine goes, which is told' => ["S900 M3\nG1 Z24. F100.\nX5. F20000.", TWO_FLUTES],
+    'the spindle stopped, which is told' => ["M5\nG1 Z24. F25.", TWO_FLUTES],
+    'a feed for a turn' => ["G95 G1 Z24. F.2\nG94", TWO_FLUTES],
     ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],
     ['G1 Z24. F3600.', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]],
     ['G1 Z24. F300.', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
+]);
+
+it('says what may be wrong', function (string $lines, string $remedy): void {
+    $found = Bench::findings('cutting.feed-per-tooth', Bench::verify(Bench::sound($lines), TWO_FLUTES));
+    expect($found)->toHaveCount(1)->and(Bench::remedy($found[0]))->toBe($remedy);
+})->with([
+    ["G1 Z24. F100.\nX5. F3600.", 'Check F and S. If they are right, enter the chip load of the tool in the setup.'],
+    ["S900 M3\nG1 Z24. F100.\nX5. F6000.", 'Check F and S: is a decimal point missing, or the feed mode wrong?'],
+    ["G95 G1 Z24. F500.\nG94", 'F is feed per revolution here. Is feed per minute meant?'],
 ]);
