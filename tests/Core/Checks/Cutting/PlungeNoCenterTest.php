@@ -20,6 +20,33 @@ CheckCases::raises('cutting.plunge-no-center', [
         "G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
         'Ramp in @ 7:1 13 “G1 Z.2 F100.¶X30. Z-1.¶X0. Z-2.¶X30. Z-3.¶X0. Z-4.”', $noCenter,
     ],
+    'along Y' => [
+        "G0 Z2.\nG1 Z-4. F100.\nY30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
+        'Ramp in @ 7:1 13 “G1 Z.2 F100.¶Y30. Z-1.¶Y0. Z-2.¶Y30. Z-3.¶Y0. Z-4.”', $noCenter,
+    ],
+    'aslant, from a place that is not zero' => [
+        "G0 X5. Y5. Z2.\nG1 Z-4. F100.\nX30. Y30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
+        'Ramp in @ 7:1 13 “G1 Z.2 F100.¶X30. Y30. Z-1.¶X5. Y5. Z-2.¶X30. Y30. Z-3.¶X5. Y5. Z-4.”', $noCenter,
+    ],
+    'a longer way, numbered blocks' => [
+        "G0 Z2.\nN10 G1 Z-4. F100.\nN20 G1 X40. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
+        'Ramp in @ 7:1 17 “N10 G1 Z.2 F100.¶X40. Z-2.¶X0. Z-4.”', $noCenter,
+    ],
+    'too short a way' => [
+        "G0 Z2.\nG1 Z-4. F100.\nX5. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.', null, $noCenter,
+    ],
+    'in increments' => [
+        "G0 Z2.\nG91 G1 Z-6. F100.\nX40. F300.\nG90 G0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.', null, $noCenter,
+    ],
+    'in inches' => [
+        "G20 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS3000 M3\nG43 H1 Z1.\nG0 Z.1\nG1 Z-.16 F4.\nX1.2 F12.\nG0 Z1.\nM30", 7, 'stop',
+        'T1 plunges 0.1600 in into material, and is not centre cutting.', 'Ramp in @ 7:1 12 “G1 Z.0079 F4.¶X1.2 Z-.04¶X0. Z-.08¶X1.2 Z-.12¶X0. Z-.16”', [
+            'units' => 'inch', 'machine' => ['axes' => ['X' => ['min' => -30], 'Y' => ['min' => -16], 'Z' => ['min' => -18]]],
+            'workOffsets' => ['G54' => ['X' => -15, 'Y' => -8]], 'offsets' => ['H' => ['1' => -9.8, '2' => -9, '3' => -9.4]],
+            'stock' => ['min' => [-2, -1.5, -1], 'max' => [2, 1.5, 0]], 'clearance' => 0.1,
+            'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 0.4, 'flutes' => 3, 'centerCutting' => false]],
+        ],
+    ],
     'down a step that is left standing' => [
         "G0 Z2.\nX-60.\nG1 Z-2. F300.\nX0.\nG0 Z2.\nX8.\nG1 Z-2. F100.\nG0 Z25.", 12, 'stop',
         'T1 plunges 2.000 mm into material, and is not centre cutting.', null, $noCenter,
