@@ -151,6 +151,7 @@ final class CheckCatalogue
         Cutting\Grip::class,
         Cutting\ThinChip::class,
         Cutting\Air::class,
+        Cutting\TapCycle::class,
         Cutting\TapFeed::class,
         Cutting\NeedsPeck::class,
         Cutting\PlungeFeed::class,

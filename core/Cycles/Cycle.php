@@ -15,4 +15,7 @@ interface Cycle
 
     /** Whether it goes in by pecks. */
     public function pecks(): bool;
+
+    /** Whether it comes out again at feed. */
+    public function comesOutAtFeed(): bool;
 }

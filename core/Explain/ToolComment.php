@@ -12,10 +12,11 @@ final class ToolComment
 {
     /** Words of a comment => the kind they mean; the first that fits. */
     private const KINDS = [
-        '/SPOT/' => ToolKind::SpotDrill, '/CENT(RE|ER)\s*DRILL/' => ToolKind::CenterDrill, '/\bTAP\b|\bTAPPING/' => ToolKind::Tap, '/REAM/' => ToolKind::Reamer,
+        '/SPOT/' => ToolKind::SpotDrill, '/CENT(RE|ER)\s*DRILL/' => ToolKind::CenterDrill, '/REAM/' => ToolKind::Reamer,
         '/THREAD\s*MILL/' => ToolKind::ThreadMill, '/BALL/' => ToolKind::BallMill, '/BULL/' => ToolKind::BullMill, '/FACE|SHELL/' => ToolKind::FaceMill,
-        '/CHAMFER|DEBURR/' => ToolKind::ChamferMill, '/BOR(E|ING)\s*BAR|BORING/' => ToolKind::BoringBar, '/ENGRAV/' => ToolKind::Engraver,
-        '/PROBE/' => ToolKind::Probe, '/DRILL/' => ToolKind::Drill, '/END\s*MILL|\bMILL\b|CUTTER/' => ToolKind::EndMill,
+        '/CHAMFER|DEBURR|SINK/' => ToolKind::ChamferMill, '/BOR(E|ING)\s*BAR|BORING/' => ToolKind::BoringBar, '/ENGRAV/' => ToolKind::Engraver,
+        // Behind all that may be there for a thread: a tap drill is no tap.
+        '/PROBE/' => ToolKind::Probe, '/DRILL/' => ToolKind::Drill, '/\bTAP\b|\bTAPPING/' => ToolKind::Tap, '/END\s*MILL|\bMILL\b|CUTTER/' => ToolKind::EndMill,
     ];
 
     private const NUMBER = '(\d+\s*\/\s*\d+|\d*\.\d+|\d+\.?)';
@@ -32,7 +33,12 @@ final class ToolComment
                 break;
             }
         }
-        if (preg_match('/\bM(\d+(?:\.\d+)?)(?:\s*[X*]\s*(\d*\.?\d+))?/', $text, $thread) === 1) {
+        if (preg_match('/(\d{2,3})\s*(?:°|DEG)/u', $text, $angle) === 1) {
+            $fields['pointAngle'] = (float) $angle[1];
+            $text = str_replace($angle[0], ' ', $text); // so that it is taken for no size
+        }
+        $cutsThread = in_array($fields['kind'] ?? null, [ToolKind::Tap->value, ToolKind::ThreadMill->value], true);
+        if ($cutsThread && preg_match('/\bM(\d+(?:\.\d+)?)(?:\s*[X*]\s*(\d*\.?\d+))?/', $text, $thread) === 1) {
             // A metric thread is in millimetres whatever the program is in.
             $unit = $units === Units::Inch ? 25.4 : 1.0;
             $fields['diameter'] = round((float) $thread[1] / $unit, 5);
@@ -44,9 +50,6 @@ final class ToolComment
         ) {
             $diameter = self::number($size[1]);
             $fields += $diameter > 0.0 && $diameter < 1000.0 ? ['diameter' => $diameter] : [];
-        }
-        if (preg_match('/(\d{2,3})\s*(?:°|DEG)/u', $text, $angle) === 1) {
-            $fields['pointAngle'] = (float) $angle[1];
         }
 
         return isset($fields['kind']) ? $fields : [];

@@ -42,7 +42,7 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'a fall steeper than the back of the insert' => ['2150', 'stop', ['turning.gouge']],
     'a surface speed to the centre without a limit' => ['2160', 'stop', ['turning.no-clamp']],
     'a rapid through the part on the way to its back' => ['2170', 'stop', ['turning.rapid-into-stock']],
-    'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
+    'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.cycle-left-on', 'state.no-length-offset']],
 ]);
 
 it('takes a sliver at a wall for no cut', function (): void {

@@ -23,6 +23,11 @@ it('reads what a comment says of a tool', function (string $comment, Units $unit
     ['SPOT DRILL 90 DEG D8', Units::Millimetre, ['kind' => 'spot-drill', 'diameter' => 8, 'pointAngle' => 90]],
     ['M8 X 1.25 TAP', Units::Millimetre, ['kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25]],
     ['M8 TAP', Units::Inch, ['kind' => 'tap', 'diameter' => 0.31496]],
+    ['6.8 TAP DRILL', Units::Millimetre, ['kind' => 'drill', 'diameter' => 6.8]],
+    ['TAPPING DRILL M8 D6.8', Units::Millimetre, ['kind' => 'drill', 'diameter' => 6.8]],
+    ['M8 TAP DRILL', Units::Millimetre, ['kind' => 'drill']],
+    ['SPOT FOR M8 TAP', Units::Millimetre, ['kind' => 'spot-drill']],
+    ['90 DEG COUNTERSINK FOR TAPS', Units::Millimetre, ['kind' => 'chamfer-mill', 'pointAngle' => 90]],
     ['ROUGH THE POCKET', Units::Millimetre, []],
 ]);
 

@@ -41,7 +41,8 @@ final class TapFeed extends MillCheck
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
-            $taps = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
+            // Of what is no tap cutting.tap-cycle says so.
+            $taps = $tool !== null && TapCycle::isTap($tool) ? CycleCatalogue::inForce($state->cycle)?->thread() ?? 0 : 0;
             if ($tool !== null && $tool->geometry->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(

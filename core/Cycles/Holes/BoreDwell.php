@@ -12,6 +12,11 @@ final class BoreDwell extends HoleCycle
         return ['P'];
     }
 
+    public function comesOutAtFeed(): bool
+    {
+        return true;
+    }
+
     public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);

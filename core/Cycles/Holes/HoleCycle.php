@@ -8,7 +8,7 @@ use OakTrace\Core\Cycles\Cycle;
 
 /**
  * A canned cycle at one hole. The tool stands over the hole at R when it starts; the return to R or the initial level is made by the
- * caller. As most: it is brought to R, needs no words but Z and R, cuts no thread and makes one stroke.
+ * caller. As most: it is brought to R, needs no words but Z and R, cuts no thread, makes one stroke and comes out at rapid.
  */
 abstract class HoleCycle implements Cycle
 {
@@ -29,6 +29,11 @@ abstract class HoleCycle implements Cycle
     }
 
     public function pecks(): bool
+    {
+        return false;
+    }
+
+    public function comesOutAtFeed(): bool
     {
         return false;
     }

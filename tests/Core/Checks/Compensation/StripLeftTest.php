@@ -46,7 +46,8 @@ CheckCases::raises('compensation.strip-left', [
         null, ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2]], 'offsets' => ['D' => ['1' => 2]]],
     ],
     'the second of two pieces' => [
-        "G55\n".alongFront('G41', '-39.'), 11, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.',
+        "G55\n".alongFront('G41', '-39.'), 11, 'caution',
+        'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.',
         null, [
             'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
             'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],

@@ -23,6 +23,7 @@ CheckCases::staysQuiet('cutting.air', [
 ]);
 
 it('tells the longest way of a tool, and where the others are', function (): void {
-    $found = Bench::findings('cutting.air', Bench::verify(Bench::sound("G0 Z5.\nG1 X40. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X50. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X40.\nG0 Z25.")));
+    $lines = "G0 Z5.\nG1 X40. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X50. F100.\nG0 Z25.\nX0.\nZ5.\nG1 X40.\nG0 Z25.";
+    $found = Bench::findings('cutting.air', Bench::verify(Bench::sound($lines)));
     expect($found)->toHaveCount(1)->and([$found[0]->line, $found[0]->alsoAt, $found[0]->figures['seconds']])->toBe([11, [7, 15], 30]);
 });

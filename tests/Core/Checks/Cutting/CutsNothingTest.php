@@ -40,7 +40,8 @@ CheckCases::raises('cutting.cuts-nothing', [
     'a tool that never comes down to the part' => ["G1 Z30. F100.\nX20.\nG0 Z35.", 6, 'caution', 'T1 cuts no stock at all.', null],
     'the other axis without its minus' => [
         "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X35. Y105. Z-8. R2. F100.\nG80", 9, 'stop', 'The hole of T1 at X 35.000 mm Y 105.000 mm misses '
-            .'the stock. With the other sign of Y it lies in the stock: is a minus missing?', null, ['stock' => ['min' => [-50, -140, -25], 'max' => [50, 0, 0]]],
+            .'the stock. With the other sign of Y it lies in the stock: is a minus missing?', null,
+        ['stock' => ['min' => [-50, -140, -25], 'max' => [50, 0, 0]]],
     ],
     'nothing that explains it' => [
         "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X180. Y30. Z-8. R2. F100.\nX190.\nG80", 8, 'stop',

@@ -20,7 +20,8 @@ CheckCases::raises('cutting.deflection', [
     'of high-speed steel' => [$slot, 9, 'caution', 'T1 deflects about 6.687 mm.', null, $tool(60, ['material' => 'high-speed-steel'])],
     'of carbide' => [$slot, 9, 'caution', 'T1 deflects about 2.340 mm.', null, $tool(60, ['material' => 'carbide'])],
     'with a thicker shank above its flute' => [
-        $slot, 9, 'caution', 'T1 deflects about 0.532 mm in carbide, 1.520 mm in high-speed steel.', null, $tool(60, ['fluteLength' => 12, 'shankDiameter' => 7]),
+        $slot, 9, 'caution',
+        'T1 deflects about 0.532 mm in carbide, 1.520 mm in high-speed steel.', null, $tool(60, ['fluteLength' => 12, 'shankDiameter' => 7]),
     ],
 ]);
 
@@ -63,7 +64,8 @@ CheckCases::staysQuiet('cutting.deflection', [
 it('says what it was estimated from', function (array $more, string $as) use ($tool, $slot): void {
     $found = Bench::findings('cutting.deflection', Bench::verify(CheckCases::programOf($slot), $tool(60, $more)));
     expect($found)->toHaveCount(1)->and(Bench::remedy($found[0]))->toBe(
-        "Use less stick-out, a lighter cut, or a thicker or stiffer tool. Estimated from 508 N at the tip, 60.000 mm of stick-out, as a bar of {$as}: F L³ / (3 E I).",
+        'Use less stick-out, a lighter cut, or a thicker or stiffer tool. Estimated from 508 N at the tip, 60.000 mm of stick-out, '
+            ."as a bar of {$as}: F L³ / (3 E I).",
     )->and($found[0]->field)->toBe('tools.0.stickout');
 })->with([
     [['material' => 'high-speed-steel'], '4.800 mm (0.8 of 6.000 mm) of high-speed steel'],

@@ -28,6 +28,12 @@ CheckCases::raises('cutting.feed-per-tooth', [
         .'flutes: more than 0.300 mm.', null, TWO_FLUTES],
     'once for a tool' => ["G1 Z24. F25.\nS3100\nX5.", 6, 'caution', 'T1 has a chip load of 0.004 mm at 25 mm/min and 3000 rev/min with 2 flutes: it rubs '
         .'below 0.005 mm.', null, TWO_FLUTES],
+    'more than a ball mill takes' => ["G1 Z24. F100.\nX5. F2500.", 7, 'caution', 'T1 has a chip load of 0.417 mm at 2500 mm/min and 3000 rev/min with 2 '
+        .'flutes: more than 0.400 mm.', null, ['tools' => [['kind' => 'ball-mill'] + TWO_FLUTES['tools'][0]]]],
+    'less than a drill needs' => ['G1 Z24. F170.', 6, 'caution', 'T1 has a chip load of 0.028 mm at 170 mm/min and 3000 rev/min with 2 flutes: it rubs '
+        .'below 0.030 mm.', null, ['tools' => [['kind' => 'drill'] + TWO_FLUTES['tools'][0]]]],
+    'more than it takes' => ["G1 Z24. F200.\nX5. F1810.", 7, 'caution', 'T1 has a chip load of 0.302 mm at 1810 mm/min and 3000 rev/min with 2 flutes: '
+        .'more than 0.300 mm.', null, ['tools' => [['kind' => 'drill'] + TWO_FLUTES['tools'][0]]]],
 ]);
 
 CheckCases::staysQuiet('cutting.feed-per-tooth', [
@@ -36,6 +42,8 @@ CheckCases::staysQuiet('cutting.feed-per-tooth', [
     'the least' => ['G1 Z24. F30.', TWO_FLUTES],
     'more than the machine goes, which is told' => ["S900 M3\nG1 Z24. F100.\nX5. F20000.", TWO_FLUTES],
     'the spindle stopped, which is told' => ["M5\nG1 Z24. F25.", TWO_FLUTES],
+    'a kind of which nothing is known' => ['G1 Z24. F5.', ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]]],
+    'a speed that is wrong itself' => ["S100\nG1 Z24. F1000.", TWO_FLUTES],
     'a feed for a turn' => ["G95 G1 Z24. F.2\nG94", TWO_FLUTES],
     ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],
     ['G1 Z24. F3600.', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]],

@@ -21,7 +21,8 @@ CheckCases::raises('cutting.grip', [
         .'heaviest cut, by T1, pushes with about 502 N, 15.500 mm above the clamping: 7.8 N m to tip it over. A clamping force of 4500 N holds 1350 N '
             .'against sliding (friction 0.15 on two faces) and 7.9 N m against tipping (half the depth); twice the load is the rule.',
         null, $grip('jaws', 3.5, 4500)],
-    'shallow, and nothing cut' => ['G0 X1.', 1, 'caution', 'The jaws hold 3.000 mm of a part that stands 22.000 mm above it, which is shallow.', null, $grip('jaws', 3)],
+    'shallow, and nothing cut' => ['G0 X1.', 1, 'caution',
+        'The jaws hold 3.000 mm of a part that stands 22.000 mm above it, which is shallow.', null, $grip('jaws', 3)],
     'shallow, and it slides' => [$slot, 9, 'caution', 'The jaws hold 2.000 mm of a part that stands 23.000 mm above it, which is shallow. The heaviest cut, by '
         .'T1, pushes with about 502 N, 17.000 mm above the clamping: 8.5 N m to tip it over. A clamping force of 800 N holds 240 N against sliding '
             .'(friction 0.15 on two faces) and 0.8 N m against tipping (half the depth); twice the load is the rule.', null, $grip('jaws', 2, 800)],

@@ -7,10 +7,12 @@ use Tests\Core\CheckCases;
 CheckCases::raises('cutting.plunge-feed', [
     ["G0 Z2.\nG1 Z-2. F300.\nX20.", 7, 'caution', 'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', null],
     'where the next move says its own feed' => [
-        "G0 Z2.\nG1 Z-2. F300.\nX20. F300.", 7, 'caution', 'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', 'Put F100. @ 7:10 4 “100.”',
+        "G0 Z2.\nG1 Z-2. F300.\nX20. F300.", 7, 'caution',
+        'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', 'Put F100. @ 7:10 4 “100.”',
     ],
     'a feed of which a third is no round figure' => [
-        "G0 Z2.\nG1 Z-2. F760.\nX20. F700.", 7, 'caution', 'T1 plunges into the stock at 760 mm/min, the feed it cuts sideways with.', 'Put F250. @ 7:10 4 “250.”',
+        "G0 Z2.\nG1 Z-2. F760.\nX20. F700.", 7, 'caution',
+        'T1 plunges into the stock at 760 mm/min, the feed it cuts sideways with.', 'Put F250. @ 7:10 4 “250.”',
     ],
     'in inches' => [
         "G20 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS3000 M3\nG43 H1 Z1.\nG0 Z.1\nG1 Z-.08 F12.\nX.8 F12.\nG0 Z1.\nM30", 7, 'caution',
@@ -40,6 +42,7 @@ CheckCases::staysQuiet('cutting.plunge-feed', [
 
 CheckCases::raises('cutting.plunge-feed', [
     'taken as it was given' => [
-        "G0 Z2.\nG1 Z-2. F300.\nX20. F300.", 7, 'caution', 'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', 'Put F100. @ 7:10 4 “100.”',
+        "G0 Z2.\nG1 Z-2. F300.\nX20. F300.", 7, 'caution',
+        'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', 'Put F100. @ 7:10 4 “100.”',
     ],
 ], isCut: false);

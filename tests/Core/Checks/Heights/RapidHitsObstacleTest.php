@@ -40,7 +40,8 @@ CheckCases::staysQuiet('heights.rapid-hits-obstacle', [
 ]);
 
 it('tells each thing it runs into once, with every line', function (): void {
-    $run = Bench::verify(Bench::sound("G0 X-95. Y45.\nZ2.\nX70.\nX-70.\nZ25.\nY20.\nX40.\nZ2.\nZ25."), ['obstacles' => [...JAW['obstacles'], ...CLAMP['obstacles']]]);
+    $both = ['obstacles' => [...JAW['obstacles'], ...CLAMP['obstacles']]];
+    $run = Bench::verify(Bench::sound("G0 X-95. Y45.\nZ2.\nX70.\nX-70.\nZ25.\nY20.\nX40.\nZ2.\nZ25."), $both);
     expect(array_map(
         static fn (Finding $finding): array => [$finding->figures['obstacle'], $finding->line, $finding->alsoAt, $finding->field],
         Bench::findings('heights.rapid-hits-obstacle', $run),

@@ -81,7 +81,8 @@ CheckCases::raises('heights.rapid-low', [
 ]);
 
 CheckCases::raises('heights.rapid-into-stock', [
-    'straight down, before a feed is said' => ["G0 Z-1.\nG0 Z25.", 6, 'stop', 'T1 rapids through the stock: down to Z −1.000 mm, 1.000 mm below its top.', null],
+    'straight down, before a feed is said' => ["G0 Z-1.\nG0 Z25.", 6, 'stop',
+        'T1 rapids through the stock: down to Z −1.000 mm, 1.000 mm below its top.', null],
     'straight down, with one' => [
         "T2 M6\nS900 M3\nG43 H2 Z25.\nG1 Z-5. F100.\nG0 Z2.\nX10.\nG0 Z-3.\nG0 Z25.", 12, 'stop',
         'T2 rapids through the stock: down to Z −3.000 mm, 3.000 mm below its top.', 'Put G1 @ 12:1 2 “G1”',

@@ -15,7 +15,8 @@ CheckCases::raises('reading.no-end', [
         ['machine' => ['control' => ['codes' => ['program-end' => 'M72']]]],
     ],
     'a program that is called' => [
-        "G21 G17 G40 G80 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM98 P9\nM30\nO9\nG0 X1.", 8, 'caution', 'O9 has no end code: the control may not return from it.', null,
+        "G21 G17 G40 G80 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM98 P9\nM30\nO9\nG0 X1.", 8, 'caution',
+        'O9 has no end code: the control may not return from it.', null,
     ],
     ["(G90)\n%", 1, 'caution', 'There is no block in this program.', null],
 ]);

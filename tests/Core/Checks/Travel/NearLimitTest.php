@@ -15,7 +15,8 @@ CheckCases::raises('travel.near-limit', [
     'where it comes nearest' => ["G0 Y199.7\nY100.\nY199.8", 8, 'caution', 'Y comes within 0.200 mm of its plus limit of 0.000 mm: −0.200 mm.', null],
     'just within what is near' => ['G0 Y199.501', 6, 'caution', 'Y comes within 0.499 mm of its plus limit of 0.000 mm: −0.499 mm.', null],
     'a machine with one limit on the axis' => [
-        'G0 Y199.7', 6, 'caution', 'Y comes within 0.300 mm of its plus limit of 0.000 mm: −0.300 mm.', null, ['machine' => ['axes' => ['Y' => ['min' => null]]]],
+        'G0 Y199.7', 6, 'caution',
+        'Y comes within 0.300 mm of its plus limit of 0.000 mm: −0.300 mm.', null, ['machine' => ['axes' => ['Y' => ['min' => null]]]],
     ],
 ]);
 

@@ -100,6 +100,7 @@ it('stands where it is turned to, for the tool too', function (): void {
 });
 
 it('names every turn that runs into it, and the thing', function (): void {
-    $found = Bench::findings('travel.swings-into', Bench::verify(Bench::sound("G0 Z200. A90.\nA0.\nA5."), beside(['the block', [-20, -10, -90], [20, 10, -45]])));
+    $block = beside(['the block', [-20, -10, -90], [20, 10, -45]]);
+    $found = Bench::findings('travel.swings-into', Bench::verify(Bench::sound("G0 Z200. A90.\nA0.\nA5."), $block));
     expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt, $finding->field], $found))->toBe([[6, [7], 'obstacles.0']]);
 });

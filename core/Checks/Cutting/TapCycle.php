@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Cycles\CycleCatalogue;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A tap in a cycle that pulls it out of its thread, or a tapping cycle with a tool that is no tap. */
+final class TapCycle extends MillCheck
+{
+    public function name(): string
+    {
+        return 'cutting.tap-cycle';
+    }
+
+    public function why(): string
+    {
+        return 'A tap can only be turned out of its thread. Anything else breaks it, and no other tool bears the feed of a tap.';
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        $seen = [];
+        $cuts = $input->cuts->firstCut;
+        asort($cuts);
+        foreach ($cuts as $number => $line) {
+            $state = $input->trace->states[$number];
+            $tool = $input->setup->tooling->tools[$state->tool] ?? null;
+            $cycle = CycleCatalogue::inForce($state->cycle);
+            $isTap = $tool !== null && self::isTap($tool);
+            if ($tool === null || $cycle === null || isset($seen[$state->tool]) || $isTap === ($cycle->thread() !== 0)) {
+                continue;
+            }
+            // A head that turns the tap back by itself is fed in and out.
+            if ($isTap && $cycle->comesOutAtFeed()) {
+                continue;
+            }
+            $seen[$state->tool] = true;
+            yield $isTap
+                ? new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'T{tool} is a tap, and the {cycle} pulls it out of its thread at rapid.',
+                    ['tool' => $state->tool, 'cycle' => (string) $state->cycle?->words()], 'Use the tapping cycle, {code tap}. Is the right tool called?',
+                )
+                : new Finding(
+                    $this->name(), $tool->kind === ToolKind::EndMill ? Severity::Caution : Severity::Stop, $line, 1,
+                    'T{tool} is no tap, and the {cycle} feeds it by the pitch of a thread.',
+                    ['tool' => $state->tool, 'cycle' => (string) $state->cycle?->words()],
+                    'Call the tap, or use a drilling cycle. If it is a tap, enter its kind and pitch in the setup.',
+                    field: $input->toolField($state->tool, 'kind'),
+                );
+        }
+    }
+
+    /** An end mill is what a tool of no kind is taken for: with a pitch it can only be a tap. */
+    public static function isTap(Tool $tool): bool
+    {
+        return $tool->kind === ToolKind::Tap || ($tool->kind === ToolKind::EndMill && $tool->geometry->pitch !== null);
+    }
+}
