@@ -69,6 +69,15 @@ enum ToolKind: string
         };
     }
 
+    /** Whether it cuts at its end alone, so that it can only go along its axis. */
+    public function cutsAtEndOnly(): bool
+    {
+        return match ($this) {
+            self::Drill, self::CenterDrill, self::Reamer, self::Tap => true,
+            default => false,
+        };
+    }
+
     /** Whether its shank is usually as thick as it cuts, so that it rubs where the flute ends (common practice). */
     public function isStraight(): bool
     {

@@ -20,6 +20,9 @@ final class Body
     /** What a rapid may graze, mm: the rounding of a figure. */
     private const GRAZE = 0.02;
 
+    /** A tool that cuts at its end may be brought out of its hole a little aslant, mm. */
+    private const ASLANT = 0.1;
+
     /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
     private const LIGHT = 0.2;
 
@@ -396,6 +399,21 @@ final class Body
         return $least;
     }
 
+    /**
+     * How deep a tool that takes nothing off runs into what stands under its way, mm. Nothing where it comes from within: it has been
+     * stopped by touching before, and where that was nobody knows.
+     */
+    public function struckBy(Move $move): float
+    {
+        $reach = max(0.0, $move->cutter->radius - $this->field->cell());
+        if ($this->contact->highest($move->x0, $move->y0, $reach) > $move->z0 + self::GRAZE) {
+            return 0.0;
+        }
+        $into = -$this->clearanceOf($move);
+
+        return $into > self::GRAZE ? $into : 0.0;
+    }
+
     /** How deep a tool stands in what is left: its sides count, since a stopped tool is held by them. */
     public function depthAt(Move $move): float
     {
@@ -427,6 +445,9 @@ final class Body
             && $depth > $move->tool->limits->maxAxialDepth + 1e-3
         ) {
             $incidents->add(Incident::Deep, $move, $depth, $this->stock);
+        }
+        if ($move->tool->kind->cutsAtEndOnly() && $this->depth > self::ASLANT) {
+            $incidents->add(Incident::Sideways, $move, $this->depth, $this->stock);
         }
         $widest = $move->tool->limits->maxRadialWidth ?? ($move->tool->kind === ToolKind::ThreadMill ? self::THREAD * $move->cutter->radius : INF);
         if ($width > $widest + 2 * $this->field->cell()) {

@@ -46,6 +46,12 @@ enum Incident: string
     /** What holds the tool comes into material: how far. */
     case HolderHits = 'holder';
 
+    /** A probe is fed into material: how deep. */
+    case ProbeStrikes = 'probe strikes';
+
+    /** A tool that cuts at its end alone is fed sideways into material: how deep. */
+    case Sideways = 'sideways';
+
     /** A drill meets a face that is higher on one side: by how much. */
     case DrillAskew = 'askew';
 }

@@ -460,6 +460,8 @@ final class StockRun implements ChunkReader
         if ($stroke->tool === null || $stroke->cutter === null) {
             if ($stroke->tool !== null && $stroke->isWork()) {
                 $this->unknownTools[$stroke->tool->number] = true;
+            } elseif ($stroke->tool !== null) {
+                $this->lookAtProbe($stroke, $stroke->tool);
             }
 
             return [];
@@ -541,6 +543,19 @@ final class StockRun implements ChunkReader
                 new AirHole($stroke->line, $tool->number, $to->x, $to->y, $to->z, $stroke->state->work->name), $meets,
                 $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer,
             );
+        }
+    }
+
+    /** A probe takes nothing off, and is run into what stands there. */
+    private function lookAtProbe(Stroke $stroke, Tool $tool): void
+    {
+        foreach ($tool->radius() > 0.0 ? $this->facing() : [] as $number) {
+            $body = $this->bodies[$number];
+            $move = $this->move($body, $stroke, $tool, Cutter::ball($tool->radius()));
+            $by = $body->isUnder($move, $tool->radius()) ? $body->struckBy($move) : 0.0;
+            if ($by > 0.0) {
+                $this->incidents->add($stroke->isRapid() ? Incident::RapidCuts : Incident::ProbeStrikes, $move, $by, $body->stock);
+            }
         }
     }
 
@@ -850,7 +865,7 @@ final class StockRun implements ChunkReader
     private function goOnInAir(Stroke $stroke, float $volume): void
     {
         if (
-            ! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle()
+            $stroke->isWork() && $volume === 0.0 && ! $stroke->isInCycle()
             && in_array($stroke->state->work->name, array_column($this->stocks, 'workOffset'), true)
         ) {
             $this->air ??= ['line' => $stroke->line, 'tool' => $stroke->state->tool, 'seconds' => 0.0];

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -82,6 +83,9 @@ final class RapidIntoStock extends MillCheck
     /** The feed move in the place of the rapid, where the line or the one before says the rapid itself and a feed is in force. */
     private function atFeed(CheckInput $input, int $line, float $z, int $piece): ?Edit
     {
+        if (($input->setup->tooling->tools[$input->toolAt($line)] ?? null)?->kind === ToolKind::Probe) {
+            return null;
+        }
         $place = $input->editWriter->placeOf($line, Code::Rapid);
         if ($place === null || $place < $line - 1 || $input->wordAt($line, 'F') === null || $z <= ($input->setup->stocks()[$piece]->around->low->z ?? 0.0)) {
             return null;

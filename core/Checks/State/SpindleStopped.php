@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -29,6 +30,9 @@ final class SpindleStopped extends MachineCheck
         $lines = [];
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
+            if (($input->setup->tooling->tools[$state->tool] ?? null)?->kind === ToolKind::Probe) {
+                continue; // it is to stand still
+            }
             if ($state->modes->feedMode === Code::FeedPerRevolution && $state->spindle->turn === 0) {
                 continue; // state.feed-mode says so
             }
