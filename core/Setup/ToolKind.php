@@ -69,6 +69,15 @@ enum ToolKind: string
         };
     }
 
+    /** Whether it cuts with its cone alone: above that it is a shank. */
+    public function cutsWithCone(): bool
+    {
+        return match ($this) {
+            self::ChamferMill, self::SpotDrill, self::Engraver => true,
+            default => false,
+        };
+    }
+
     /** Whether it cuts at its end alone, so that it can only go along its axis. */
     public function cutsAtEndOnly(): bool
     {

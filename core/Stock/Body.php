@@ -610,6 +610,14 @@ final class Body
                 $incidents->add(Incident::ShankRubs, $move, $over, $this->stock);
             }
         }
+        $cone = $tool->kind->cutsWithCone() ? $move->cutter->coneHeight() : INF;
+        // Some have a short edge above it; deeper in than it is wide is none of that.
+        if ($lowest + $cone + $move->cutter->radius < $this->top - self::GRAZE) {
+            $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $cone);
+            if ($over > $move->cutter->radius) {
+                $incidents->add(Incident::ConeBuried, $move, $over, $this->stock);
+            }
+        }
         $above = $tool->holding->stickout ?? INF;
         foreach ($tool->holding->holder as $holder) {
             if ($lowest + $above >= $this->top - self::GRAZE) {

@@ -45,6 +45,12 @@ final readonly class Cutter
         return new self($radius, min($flat, $radius), 0.0, 1 / tan(deg2rad($angle / 2)));
     }
 
+    /** How high its cone is, mm; 0 where it has none. */
+    public function coneHeight(): float
+    {
+        return ($this->radius - $this->flat) * $this->rise;
+    }
+
     /** Null where the tool takes nothing off, or its diameter is not known. */
     public static function of(Tool $tool): ?self
     {

@@ -43,6 +43,9 @@ enum Incident: string
     /** The material stands higher than the flute is long: by how much. */
     case ShankRubs = 'shank';
 
+    /** The material stands far higher than the cone of a tool that cuts with that alone: by how much. */
+    case ConeBuried = 'cone';
+
     /** What holds the tool comes into material: how far. */
     case HolderHits = 'holder';
 

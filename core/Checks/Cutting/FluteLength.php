@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -44,6 +45,18 @@ final class FluteLength extends MillCheck
                 ],
                 'Use a longer flute, widen the cut above, or cut less deep.', $also,
                 field: $input->toolField($cut->tool, 'fluteLength'),
+            );
+        }
+        foreach ($input->incidents(Incident::ConeBuried, deepest: true) as [$cut, $also]) {
+            if ($input->entryErrors()->explainsDepth($cut->line)) {
+                continue;
+            }
+            $cone = Cutter::of($input->setup->tooling->tools[$cut->tool])?->coneHeight() ?? 0.0;
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                'The wall beside T{tool} is {by} higher than its cone of {cone}: above that nothing cuts.',
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'cone' => Quantity::length($cone)],
+                'Check the depth. Is the decimal point right?', $also, field: $input->toolField($cut->tool, 'pointAngle'),
             );
         }
     }

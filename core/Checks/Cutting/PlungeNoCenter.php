@@ -44,6 +44,15 @@ final class PlungeNoCenter extends MillCheck
             $tool = $input->setup->tooling->tools[$cut->tool];
             // The stock of a later setup may have holes the setup does not tell of.
             $wantsHole = $tool->geometry->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
+            if ($wantsHole && $this->isInHole($input, $cut)) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} meets the bottom of its hole, and goes {by} further.',
+                    ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($input, $cut))],
+                    'Drill the hole deeper, past the lead of the tool, or go less deep.', $also,
+                );
+
+                continue;
+            }
             // Where it finds one everywhere else, the program forgets this one.
             $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count(
                 $input->stock?->incidents->of(Incident::PlungeNoCenter)[$cut->tool] ?? [],
@@ -64,6 +73,19 @@ final class PlungeNoCenter extends MillCheck
                 $input->toolField($cut->tool, 'centerCutting'),
             );
         }
+    }
+
+    /** Whether it has gone down a hole before it meets the bottom: one that is deeper than the tool is thick. */
+    private function isInHole(CheckInput $input, Cut $cut): bool
+    {
+        $floor = $cut->z + $cut->by;
+        foreach ($input->stock->bodies ?? [] as $body) {
+            if ($body->stock === $cut->stock && $body->turn === null) {
+                return $body->before($cut->x, $cut->y) - $floor >= ($input->setup->tooling->tools[$cut->tool]->geometry->diameter ?? INF);
+            }
+        }
+
+        return false;
     }
 
     /** How deep it goes in all: a hole that is made in pecks is as deep as its last one. */

@@ -10,11 +10,30 @@ $noCenter = [
 ];
 $wants = ['tools' => [['number' => 1, 'kind' => 'reamer', 'diameter' => 9], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
 
+// A hole of 6.8 so deep at its point, and an M8 tap so deep in it.
+$tools = [
+    'tools' => [
+        ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10], ['number' => 2, 'kind' => 'drill', 'diameter' => 6.8],
+        ['number' => 4, 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25],
+    ],
+    'offsets' => ['H' => ['4' => -220]],
+];
+$tapped = static fn (int $drill, int $tap): string => "G0 Z50.\nT2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 X0. Y0. Z-{$drill}. R2. Q4. F100.\n"
+    ."G80\nG0 Z50.\nT4 M6\nS300 M3\nG54 G0 X0. Y0.\nG43 H4 Z25.\nX0. Y0.\nM8\nG98 G84 X0. Y0. Z-{$tap}. R5. F375.\nG80";
 CheckCases::raises('cutting.plunge-no-center', [
     'a tap where nothing was drilled, though everywhere else' => [
         "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nX20.\nG80\nG0 Z50.\nT4 M6\nS300 M3\nG54 G0 X0. Y0.\n"
             ."G43 H3 Z25.\nG98 G84 X0. Y0. Z-10. R5. F375.\nX20.\nX40.\nG80",
         20, 'stop', 'T4 needs a pilot hole, and goes 10.000 mm down where there is none; elsewhere there is one.', null,
+    ],
+    'a tap deeper than its hole' => [
+        $tapped(20, 24), 20, 'stop', 'T4 meets the bottom of its hole, and goes 4.821 mm further.', null, $tools,
+    ],
+    'a tap as deep as the point of its drill' => [
+        $tapped(20, 20), 20, 'stop', 'T4 meets the bottom of its hole, and goes 0.821 mm further.', null, $tools,
+    ],
+    'a tap in a hole that was only spotted' => [
+        $tapped(3, 15), 20, 'caution', 'T4 needs a pilot hole, and goes 12.821 mm down where there is none.', null, $tools,
     ],
     'into solid, and a way to ramp down' => [
         "G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
@@ -63,6 +82,7 @@ CheckCases::raises('cutting.plunge-no-center', [
 
 $drilled = "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-24. R2. Q6. F100.\nG80\nG0 Z50.\nT1 M6\nS3000 M3\nG43 H1 Z25.\n";
 CheckCases::staysQuiet('cutting.plunge-no-center', [
+    'a tap short of the bottom of its hole' => [$tapped(20, 15), $tools],
     'into a hole that is large enough' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $noCenter],
     'a reamer after its drill' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $wants],
     'down a helix' => ["G0 Z2.\nX6. Y0.\nG3 I-6. Z0. F300.\nI-6. Z-1.\nI-6. Z-2.\nG0 Z25.", $noCenter],
