@@ -59,6 +59,7 @@ final class CheckCatalogue
         Turning\Gouge::class,
         Turning\FeedNose::class,
         Turning\OnCenter::class,
+        Turning\Sideways::class,
         Turning\ThreadSpeed::class,
         Turning\ThreadRunIn::class,
         Turning\ThreadRunOut::class,

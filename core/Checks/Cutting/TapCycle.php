@@ -7,8 +7,10 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Cycles\CycleCatalogue;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -27,6 +29,7 @@ final class TapCycle extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
+        yield from $this->pulledOut($input);
         $seen = [];
         $cuts = $input->cuts->firstCut;
         asort($cuts);
@@ -56,6 +59,44 @@ final class TapCycle extends MillCheck
                     field: $input->toolField($state->tool, 'kind'),
                 );
         }
+    }
+
+    /**
+     * A tap that is fed in by a block of its own, and brought out at rapid.
+     *
+     * @return iterable<Finding>
+     */
+    private function pulledOut(CheckInput $input): iterable
+    {
+        foreach ($input->heights->strokes as $number => [$move, $depth]) {
+            $tool = $input->setup->tooling->tools[$number] ?? null;
+            $place = $tool === null || $move->inCycle || ! self::isTap($tool) ? null : $this->rapidBehind($input, $move->line);
+            if ($place !== null) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $place, 1, 'T{tool} is a tap {depth} deep in its thread, and is pulled out at rapid.',
+                    ['tool' => $number, 'depth' => Quantity::length($depth)], 'Use the tapping cycle, {code tap}.',
+                );
+            }
+        }
+    }
+
+    /** Place of the next move after the last of a line, where it is a rapid up; null where it is not. */
+    private function rapidBehind(CheckInput $input, int $line): ?int
+    {
+        $axis = $input->setup->machine->axisIndex[$input->setup->machine->lengthAxis()] ?? null;
+        $from = null;
+        foreach ($axis === null ? [] : $input->trace->chunks() as $chunk) {
+            [$lines, $kinds, $heights] = [$chunk->lines(), $chunk->kinds(), $chunk->axis($axis)];
+            foreach ($lines as $row => $at) {
+                if ($at === $line) {
+                    $from = $heights[$row];
+                } elseif ($from !== null && $kinds[$row] <= MotionKind::ARC) {
+                    return $kinds[$row] === MotionKind::RAPID && $heights[$row] > $from + 1e-6 ? $at : null;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** An end mill is what a tool of no kind is taken for: with a pitch it can only be a tap. */

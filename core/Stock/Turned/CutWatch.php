@@ -15,6 +15,9 @@ final class CutWatch
     /** What takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
+    /** What a tool may take with its side without harm, mm. */
+    private const SIDE = 0.2;
+
     /** What passes no nearer to a corner or a wall has not cut it, mm. */
     private const BY = 1.0;
 
@@ -41,6 +44,9 @@ final class CutWatch
 
     /** @var array<int, TurnedCut> by tool what facing leaves standing on the axis: how high */
     public array $pips = [];
+
+    /** @var array<int, TurnedCut> by tool where it first cuts on a way it has no edge for: how deep */
+    public array $sideways = [];
 
     /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
     public array $surfaces = [];
@@ -71,6 +77,7 @@ final class CutWatch
         $this->pip($stroke, $profile);
         $this->fall($stroke, $removed);
         $this->nose($stroke);
+        $this->sideways($stroke, $removed);
         $this->passes->take($stroke, $removed);
     }
 
@@ -127,6 +134,22 @@ final class CutWatch
         $met = $profile->meet(new Hull($points), false);
         if ($met->isThickerThan(max(self::GRAZE, $this->rubs[$number]->by ?? 0.0))) {
             $this->rubs[$number] = new TurnedCut($this->rubs[$number]->place ?? $stroke->place, $number, $met->z, $met->x, $met->by());
+        }
+    }
+
+    /** What cuts at its end alone, and goes across; a parting blade that goes along for more than it is wide, which is no chamfer any more. */
+    private function sideways(Stroke $stroke, Removed $removed): void
+    {
+        $number = $stroke->state->tool;
+        if (isset($this->sideways[$number])) {
+            return;
+        }
+        [$along, $across] = [abs($stroke->to[0] - $stroke->from[0]), abs($stroke->to[1] - $stroke->from[1])];
+        $isSideways = $stroke->tool->kind->cutsAtEndOnly()
+            ? $across > self::GRAZE
+            : $stroke->tool->kind === ToolKind::Parting && $along > max($stroke->tool->insert->width ?? 0.0, 2 * $across);
+        if ($isSideways && $removed->isThickerThan(self::SIDE)) {
+            $this->sideways[$number] = $stroke->cut($removed->z, $removed->x, $removed->by());
         }
     }
 

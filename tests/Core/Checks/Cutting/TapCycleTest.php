@@ -23,6 +23,10 @@ CheckCases::raises('cutting.tap-cycle', [
         'G98 G74 X0. Y0. Z-9. R5. F625.', 6, 'stop', 'T1 is no tap, and the left-hand tapping cycle feeds it by the pitch of a thread.', null,
         $first(['kind' => 'reamer']),
     ],
+    'a tap fed in by hand-written blocks, and out at rapid' => [
+        "G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nZ5.\nG1 Z-9. F625.\nM5\nG0 Z5.", 13, 'stop',
+        'T4 is a tap 9.000 mm deep in its thread, and is pulled out at rapid.', null,
+    ],
     'an end mill, as which a tool of no kind counts' => [
         'G98 G84 X0. Y0. Z-9. R5. F625.', 6, 'caution', 'T1 is no tap, and the tapping cycle feeds it by the pitch of a thread.', null, $first([]),
     ],
@@ -35,7 +39,10 @@ CheckCases::staysQuiet('cutting.tap-cycle', [
     'the same with a dwell' => [$with(4, 'G89 X0. Y0. Z-9. R5. P.5')],
     'a tool of no kind that has a pitch' => ['G98 G84 X0. Y0. Z-9. R5. F3750.', $first(['pitch' => 1.25])],
     'a tool that is not in the setup' => [$with(9, 'G84 X0. Y0. Z-9. R5.')],
-    'a tap that moves without a cycle' => ["G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG1 Z-9. F625."],
+    'a tap fed in and out by blocks of their own' => [
+        "G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nZ5.\nG1 Z-9. F625.\nM5\nM4\nG1 Z5.\nM3",
+    ],
+    'a drill so' => ["G0 Z50.\nT2 M6\nS500 M3\nG43 H2 G0 Z25.\nZ5.\nG1 Z-9. F60.\nG0 Z5."],
 ]);
 
 it('tells each tool once, where it first goes in', function () use ($with): void {
