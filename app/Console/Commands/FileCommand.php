@@ -8,7 +8,6 @@ use Illuminate\Console\Command;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Setup\Setup;
-use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutput;
@@ -55,6 +54,8 @@ abstract class FileCommand extends Command
             return $work();
         } catch (Unreadable $e) {
             return $this->unreadable($e->getMessage());
+        } catch (Unwritten $e) {
+            return $this->say($e->getMessage(), self::BROKEN);
         } catch (Throwable $e) {
             return $this->say(
                 sprintf('Oak Trace failed on this %s, which is no verdict: %s (%s:%d)', $of, $e->getMessage(), basename($e->getFile()), $e->getLine()),
@@ -80,7 +81,7 @@ abstract class FileCommand extends Command
     {
         $line = self::shown($line)."\n";
         if (@fwrite($this->answers, $line) !== strlen($line)) {
-            throw new RuntimeException('the answer could not be written to its end');
+            throw new Unwritten('the answer could not be written to its end: what stands there is no verdict');
         }
     }
 
