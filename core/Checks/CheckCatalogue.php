@@ -28,6 +28,7 @@ final class CheckCatalogue
         Geometry\ArcImpossible::class,
         Geometry\ArcRadius::class,
         Geometry\ArcNearHalf::class,
+        Geometry\ArcReversed::class,
         Geometry\AlmostTangent::class,
         Geometry\RadiusSlip::class,
         Turning\Profile::class,
