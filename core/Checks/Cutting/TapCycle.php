@@ -84,8 +84,11 @@ final class TapCycle extends MillCheck
     private function rapidBehind(CheckInput $input, int $line): ?int
     {
         $axis = $input->setup->machine->axisIndex[$input->setup->machine->lengthAxis()] ?? null;
+        if ($axis === null) {
+            return null;
+        }
         $from = null;
-        foreach ($axis === null ? [] : $input->trace->chunks() as $chunk) {
+        foreach ($input->trace->chunks() as $chunk) {
             [$lines, $kinds, $heights] = [$chunk->lines(), $chunk->kinds(), $chunk->axis($axis)];
             foreach ($lines as $row => $at) {
                 if ($at === $line) {

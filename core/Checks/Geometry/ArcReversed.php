@@ -46,7 +46,8 @@ final class ArcReversed extends MillCheck
             $isClockwise = $found[$line] < 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1,
-                'The arc sets out straight back along the move before it, and goes {sweep} round; the other way it would join both moves smoothly, over {rest}.',
+                'The arc sets out straight back along the move before it, and goes {sweep} round; the other way it would join both moves '
+                    .'smoothly, over {rest}.',
                 ['sweep' => Quantity::angle(abs($found[$line])), 'rest' => Quantity::angle(360.0 - abs($found[$line]))],
                 $isClockwise ? 'Is {code arc-counter-clockwise} meant?' : 'Is {code arc-clockwise} meant?', array_slice(array_keys($found), 1),
                 $this->turnedAbout($input, $line, $isClockwise),
