@@ -159,6 +159,7 @@ final class CheckCatalogue
         Cutting\TapCycle::class,
         Cutting\TapFeed::class,
         Cutting\NeedsPeck::class,
+        Cutting\ShallowHole::class,
         Cutting\PlungeFeed::class,
         Cutting\FeedPerTooth::class,
         Cutting\SurfaceSpeed::class,

@@ -16,6 +16,9 @@ enum Incident: string
     /** The first way down of a tool ends at rapid closer to what stands there than the clearance: how far above it. */
     case ApproachLow = 'approach low';
 
+    /** A cycle brings its tool at rapid hardly above what stands there: how far above it. */
+    case CycleLow = 'cycle low';
+
     /** The part is turned at rapid to where the tool stands: how much higher than its tip it comes. */
     case TurnedInto = 'turned into';
 

@@ -56,6 +56,9 @@ final class StockRun implements ChunkReader
     /** Places looked at along one move for whether any stock was there. */
     private const MOST_STEPS = 50;
 
+    /** Share of the clearance at which a cycle starts hardly above the part: a point is lost rather than meant. */
+    private const HARDLY = 0.1;
+
     /** A tool this deep is in the cut, mm. */
     private const HELD = 0.05;
 
@@ -585,7 +588,12 @@ final class StockRun implements ChunkReader
     private function lookAtClearance(Stroke $stroke, bool $comesDown): void
     {
         [$tool, $cutter, $clearance] = [$stroke->tool, $stroke->cutter, $this->setup->margins->clearance];
-        if ($tool === null || $cutter === null || $clearance === null || $stroke->isInCycle() || $stroke->lowest() >= $this->top + $clearance - 1e-6) {
+        if ($tool === null || $cutter === null || $clearance === null || $stroke->lowest() >= $this->top + $clearance - 1e-6) {
+            return;
+        }
+        if ($stroke->isInCycle()) {
+            $this->lookAtStart($stroke, $tool, $cutter, $clearance);
+
             return;
         }
         if (! $comesDown && ($stroke->isUpright() || $stroke->to->z > $stroke->from->z + 1e-9)) {
@@ -603,6 +611,20 @@ final class StockRun implements ChunkReader
             $this->looks += $comesDown ? 1 : 1 + (int) ($stroke->length / $cutter->radius);
             if ($least < $clearance - 1e-3) {
                 $this->incidents->add($comesDown ? Incident::ApproachLow : Incident::RapidLow, $move, $least, $body->stock);
+            }
+        }
+    }
+
+    /** How close a cycle comes at rapid to a face that nothing has been cut from yet. */
+    private function lookAtStart(Stroke $stroke, Tool $tool, Cutter $cutter, float $clearance): void
+    {
+        foreach ($stroke->goesDown() ? $this->facing() : [] as $number) {
+            $body = $this->bodies[$number];
+            $move = $this->move($body, $stroke, $tool, $cutter);
+            $above = $move->z1 - $body->before($move->x1, $move->y1);
+            $isHardly = $above > -1e-6 && $above < self::HARDLY * $clearance - 1e-6 && $body->isUnder($move, $cutter->radius);
+            if ($isHardly && abs($body->clearanceOf($move, true) - $above) < 1e-3) {
+                $this->incidents->add(Incident::CycleLow, $move, max(0.0, $above), $body->stock);
             }
         }
     }

@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -47,6 +48,17 @@ final class RBelowZ extends MillCheck
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
                 ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length($input->topAt($move) - $move->z)],
                 'Put R at least the clearance above the stock.', $also, $this->otherSign($input, $move->line, $input->topAt($move)),
+            );
+        }
+        foreach ($input->incidents(Incident::CycleLow) as [$cut, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                'The cycle brings T{tool} at rapid to R {r}, {by} above the part; the clearance is {clearance}.',
+                [
+                    'tool' => $cut->tool, 'r' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by),
+                    'clearance' => Quantity::length($input->setup->margins->clearance ?? 0.0),
+                ],
+                'Is the decimal point of R right?', $also,
             );
         }
     }

@@ -17,12 +17,19 @@ CheckCases::raises('heights.r-below-z', [
         "G98 G81 X0. Y0. Z-5. R-1. F100.\nX10.\nX20.\nG80", 6, 'stop',
         'The cycle brings T1 at rapid to R −1.000 mm, which is 1.000 mm below the top of the stock.', null,
     ],
+    'a point that is lost, hardly above the part' => [
+        "G98 G81 X0. Y0. Z-5. R.02 F100.\nX10.\nG80", 6, 'caution',
+        'The cycle brings T1 at rapid to R 0.020 mm, 0.020 mm above the part; the clearance is 2.000 mm.', null,
+    ],
     'no minus to take away' => ['G98 G81 X0. Y0. Z8. R5. F100.', 6, 'stop', 'The cycle starts at R 5.000 mm, below its bottom at Z 8.000 mm.', null],
 ]);
 
 CheckCases::staysQuiet('heights.r-below-z', [
     ["G98 G81 X0. Y0. Z-5. R2. F100.\nG80"],
     ["G98 G81 X60. Y0. Z-5. R-1. F100.\nG80"],
+    'as low as some set it' => ["G98 G81 X0. Y0. Z-5. R.2 F100.\nG80"],
+    'back to its peck' => ["G98 G83 X0. Y0. Z-15. R2. Q3. F100.\nG80", ['machine' => ['control' => ['peckClearance' => 0.05]]]],
+    'hardly above the raw top, over ground that was milled' => ["G0 X-60. Y0.\nG1 Z-4. F300.\nX60.\nG0 Z5.\nG98 G81 X0. Y0. Z-8. R.02 F100.\nG80"],
     'between the raw top and the ground that was milled' => ["G0 X-60. Y0.\nG1 Z-4. F300.\nX60.\nG0 Z5.\nG98 G81 X0. Y0. Z-8. R-2. F100.\nG80"],
 ]);
 
