@@ -81,8 +81,11 @@ final class ShallowHole extends MillCheck
     private function holes(CheckInput $input): array
     {
         $axes = $input->setup->machine->linearColumns();
+        if ($axes === null || $input->trace->rows() > self::ROWS) {
+            return [];
+        }
         $holes = [];
-        foreach ($axes === null || $input->trace->rows() > self::ROWS ? [] : $input->trace->chunks() as $chunk) {
+        foreach ($input->trace->chunks() as $chunk) {
             foreach ($this->strokes($input, $chunk, $axes) as [$key, $tool, $line, $z]) {
                 if ($z < ($holes[$key][2] ?? INF)) {
                     $holes[$key] = [$tool, $line, $z];
