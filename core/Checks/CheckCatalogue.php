@@ -77,6 +77,7 @@ final class CheckCatalogue
         Turning\Boring::class,
         Turning\GrooveStep::class,
         Turning\Pip::class,
+        Turning\CutsNothing::class,
         Turning\Air::class,
         Turning\PastCenter::class,
         Turning\PartOff::class,

@@ -19,6 +19,9 @@ final class Depth extends LatheCheck
     /** How much of its edge an insert takes at most (common practice: a half to two thirds). */
     private const EDGE = 0.67;
 
+    /** As deep as hardly any insert goes, where nobody says how long its edge is, mm (common practice). */
+    private const USUAL = 8.0;
+
     public function name(): string
     {
         return 'turning.depth';
@@ -57,6 +60,13 @@ final class Depth extends LatheCheck
                     $this->name(), Severity::Caution, $cut->place, 1, 'T{tool} cuts {by} deep with an edge of {edge}.',
                     ['tool' => $number, 'by' => Quantity::length($cut->by), 'edge' => Quantity::length($tool->insert->edgeLength)],
                     'An insert takes two thirds of its edge at most. Take it in more passes.',
+                );
+            } elseif ($most === null && $tool->insert->edgeLength === null && $tool->kind->turns() && $cut->by > self::USUAL) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $cut->place, 1, 'T{tool} takes {by} in one pass; {most} is much for an insert (common practice).',
+                    ['tool' => $number, 'by' => Quantity::length($cut->by), 'most' => Quantity::length(self::USUAL)],
+                    'Is the diameter right? If so, enter the edge length of the insert, or what it may take.',
+                    field: $input->toolField($number, 'maxAxialDepth'),
                 );
             }
         }

@@ -15,6 +15,9 @@ final class CutWatch
     /** What takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
+    /** Nobody is fed further away from the face of a part, mm. */
+    private const FAR = 5.0;
+
     /** What a tool may take with its side without harm, mm. */
     private const SIDE = 0.2;
 
@@ -48,11 +51,17 @@ final class CutWatch
     /** @var array<int, TurnedCut> by tool where it first cuts on a way it has no edge for: how deep */
     public array $sideways = [];
 
+    /** @var array<int, int> by tool the place where it is fed first, whether it cuts or not */
+    public array $fed = [];
+
+    /** @var array<int, TurnedCut> by tool where it is first fed away from the part, in front of it: how far */
+    public array $away = [];
+
     /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
     public array $surfaces = [];
 
     /** @var array<int, float> by number of a size, how near to its corner or wall anything has come, mm */
-    private array $away = [];
+    private array $missed = [];
 
     /** @var list<TurnedSize> */
     private readonly array $wanted;
@@ -68,6 +77,17 @@ final class CutWatch
     public function __clone()
     {
         $this->passes = clone $this->passes;
+    }
+
+    /** A stroke at feed, whatever it takes. */
+    public function fed(Stroke $stroke, float $face): void
+    {
+        $number = $stroke->state->tool;
+        $this->fed[$number] ??= $stroke->place;
+        $by = $stroke->to[0] - $stroke->from[0];
+        if ($stroke->from[0] >= $face - self::GRAZE && $by > self::FAR && abs($stroke->to[1] - $stroke->from[1]) < self::GRAZE && ! $stroke->isOfCycle()) {
+            $this->away[$number] ??= $stroke->cut($stroke->to[0], $stroke->to[1], $by);
+        }
     }
 
     /** A stroke at feed that has taken something. */
@@ -110,8 +130,8 @@ final class CutWatch
     private function comesNearest(int $size, float $away): bool
     {
         $away = max(0.0, $away);
-        $nearest = $this->away[$size] ?? self::BY;
-        $this->away[$size] = min($away, $nearest);
+        $nearest = $this->missed[$size] ?? self::BY;
+        $this->missed[$size] = min($away, $nearest);
 
         return $away <= $nearest + self::GRAZE;
     }

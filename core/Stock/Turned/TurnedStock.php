@@ -447,6 +447,7 @@ final class TurnedStock implements ChunkReader
         }
         if (! $stroke->isRapid()) {
             $this->watch->surfaces($stroke, $hull, $this->profile);
+            $this->watch->fed($stroke, $this->profile->to());
             $this->lookBehindParting($stroke);
         }
         if ($hasCut && ! $stroke->isRapid()) {

@@ -11,6 +11,10 @@ LatheCases::raises('turning.depth', [
     'more than two thirds of its edge' => [
         LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", 6, 'caution', 'T1 cuts 5.000 mm deep with an edge of 7.000 mm.', ['tools' => [['edgeLength' => 7]]],
     ],
+    'a digit that is lost' => [
+        LatheCases::READY."G0 X42. Z3.\nX3.6\nG1 Z-20. F0.2", 7, 'caution',
+        'T1 takes 12.389 mm in one pass; 8.000 mm is much for an insert (common practice).',
+    ],
     'a pass left out of many' => [
         LatheCases::READY."G0 X42. Z2.\nG90 X38. Z-20. F0.2\nX36.\nX34.\nX28.\nX26.", 9, 'caution',
         'This pass of T1 takes 3.000 mm; those before it take 1.000 mm.',
@@ -26,6 +30,8 @@ LatheCases::staysQuiet('turning.depth', [
         LatheCases::READY."G0 X30.4 Z3.\nG1 Z-19.9 F0.2\nX44.\nG0 Z3.\nT0303\nG0 X30.\nG1 Z-20. F0.1\nX44.",
         ['tools' => [2 => ['maxAxialDepth' => 0.5]]],
     ],
+    'much, where nobody says what it may take' => [LatheCases::READY."G0 X24.2 Z3.\nG1 Z-20. F0.2"],
+    'more, with an edge that is long' => [LatheCases::READY."G0 X20. Z3.\nG1 Z-20. F0.2", ['tools' => [['edgeLength' => 16]]]],
     'two thirds of its edge' => [LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", ['tools' => [['edgeLength' => 7.5]]]],
     'roughing behind a few passes over the face' => [
         LatheCases::READY."G0 X42. Z2.\nG94 X-0.8 Z0.75 F0.1\nZ0.5\nZ0.25\nZ0.\nG90 X35. Z-20. F0.2\nX30.\nX29.4",
