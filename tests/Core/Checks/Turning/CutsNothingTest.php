@@ -15,7 +15,9 @@ LatheCases::raises('turning.cuts-nothing', [
         'T1 is fed 18.000 mm away from the part, in front of it.',
     ],
     'a diameter that is too large' => [$turn('G0 X44. Z2.', 'X42.', 'G1 Z-20. F.2', 'Z-30.'), 7, 'caution', 'T1 is fed, and cuts no stock at all.'],
-    'a blade in front of the part' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z20.\nG1 X-1. F.05\nG0 X44.", 5, 'caution', 'T4 is fed, and cuts no stock at all.'],
+    'a blade in front of the part' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z20.\nG1 X-1. F.05\nG0 X44.", 5, 'caution', 'T4 is fed, and cuts no stock at all.',
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.cuts-nothing', [
