@@ -44,7 +44,7 @@ final class FeedNose extends LatheCheck
     }
 
     /** @return array<int, array{float, int}> by tool its greatest feed a turn, mm, and the place; in the cut alone where the stock tells it */
-    private static function feeds(CheckInput $input): array
+    public static function feeds(CheckInput $input): array
     {
         if ($input->turned?->isComplete() === true) {
             return array_map(static fn (TurnedCut $cut): array => [$cut->by, $cut->place], $input->turned->watch->mostFeed);
