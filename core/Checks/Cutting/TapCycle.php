@@ -10,6 +10,7 @@ use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -70,7 +71,7 @@ final class TapCycle extends MillCheck
     {
         foreach ($input->heights->strokes as $number => [$move, $depth]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
-            $place = $tool === null || $move->inCycle || ! self::isTap($tool) ? null : $this->rapidBehind($input, $move->line);
+            $place = $tool === null || ! self::isTap($tool) ? null : $this->rapidBehind($input, $move->line);
             if ($place !== null) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $place, 1, 'T{tool} is a tap {depth} deep in its thread, and is pulled out at rapid.',
@@ -80,7 +81,7 @@ final class TapCycle extends MillCheck
         }
     }
 
-    /** Place of the next move after the last of a line, where it is a rapid up; null where it is not. */
+    /** Place of the next move after a feed in a block of its own, where it is a rapid up; null where it is not. */
     private function rapidBehind(CheckInput $input, int $line): ?int
     {
         $axis = $input->setup->machine->axisIndex[$input->setup->machine->lengthAxis()] ?? null;
@@ -89,10 +90,10 @@ final class TapCycle extends MillCheck
         }
         $from = null;
         foreach ($input->trace->chunks() as $chunk) {
-            [$lines, $kinds, $heights] = [$chunk->lines(), $chunk->kinds(), $chunk->axis($axis)];
+            [$lines, $kinds, $heights, $marks] = [$chunk->lines(), $chunk->kinds(), $chunk->axis($axis), $chunk->marks()];
             foreach ($lines as $row => $at) {
                 if ($at === $line) {
-                    $from = $heights[$row];
+                    $from = $kinds[$row] === MotionKind::FEED && ($marks[$row] & Mark::CYCLE) === 0 ? $heights[$row] : null;
                 } elseif ($from !== null && $kinds[$row] <= MotionKind::ARC) {
                     return $kinds[$row] === MotionKind::RAPID && $heights[$row] > $from + 1e-6 ? $at : null;
                 }

@@ -34,6 +34,10 @@ CheckCases::raises('cutting.tap-cycle', [
 
 CheckCases::staysQuiet('cutting.tap-cycle', [
     'a tap in its cycle' => [$with(4, 'G84 X0. Y0. Z-9. R5.')],
+    'a tap in its cycle at one hole, lifted behind it' => [
+        "G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5. F625.\nG80\nG0 Z50.",
+    ],
+    'the same from its R level' => ["G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG99 G84 X0. Y0. Z-9. R5. F625.\nG80\nG0 Z50."],
     'a drill in its own' => [$with(2, 'G83 X0. Y0. Z-9. R5. Q2.')],
     'a tap in a head that turns it back, fed in and out' => [$with(4, 'G85 X0. Y0. Z-9. R5.')],
     'the same with a dwell' => [$with(4, 'G89 X0. Y0. Z-9. R5. P.5')],
