@@ -33,7 +33,7 @@ final class SpeedKept extends LatheCheck
             $rpm = $state->spindle->rpm;
             // Nobody writes such figures: they come of a surface speed at a diameter.
             $isWritten = $state->spindle->surfaceSpeed !== null || $state->spindle->isDriven() || abs($rpm * 10 - round($rpm * 10)) < 1e-6;
-            if ($isWritten || isset($seen[$state->tool])) {
+            if ($isWritten || isset($seen[$state->tool]) || $input->wordAt($line, 'S') === null) {
                 continue;
             }
             $seen[$state->tool] = true;

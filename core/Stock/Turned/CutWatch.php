@@ -15,8 +15,10 @@ final class CutWatch
     /** What takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
-    /** Nobody is fed further away from the face of a part, mm. */
+    /** Further than that, and at no more than that, mm a turn, nothing is fed away from the face of a part. */
     private const FAR = 5.0;
+
+    private const SLOW = 1.0;
 
     /** What a tool may take with its side without harm, mm. */
     private const SIDE = 0.2;
@@ -85,7 +87,8 @@ final class CutWatch
         $number = $stroke->state->tool;
         $this->fed[$number] ??= $stroke->place;
         $by = $stroke->to[0] - $stroke->from[0];
-        if ($stroke->from[0] >= $face - self::GRAZE && $by > self::FAR && abs($stroke->to[1] - $stroke->from[1]) < self::GRAZE && ! $stroke->isOfCycle()) {
+        $isStraight = abs($stroke->to[1] - $stroke->from[1]) < self::GRAZE && ! $stroke->isOfCycle();
+        if ($isStraight && $stroke->from[0] >= $face - self::GRAZE && $by > self::FAR && $stroke->feed <= self::SLOW) {
             $this->away[$number] ??= $stroke->cut($stroke->to[0], $stroke->to[1], $by);
         }
     }

@@ -23,6 +23,7 @@ LatheCases::raises('turning.cuts-nothing', [
 LatheCases::staysQuiet('turning.cuts-nothing', [
     'a pass' => [$turn('G0 X42. Z2.', 'X36.', 'G1 Z-20. F.2')],
     'a little way off a face' => [$turn('G0 X42. Z0.', 'G1 X-.8 F.1', 'Z5.')],
+    'off a face at a feed that only saves a rapid' => [$turn('G0 X42. Z0.', 'G1 X-.8 F.1', 'Z12. F2.')],
     'out of a bore at feed' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z2.\nG1 Z-10. F.1\nZ5."],
     'a pass in air after one that cuts' => [$turn('G0 X42. Z2.', 'X36.', 'G1 Z-20. F.2', 'G0 X42.', 'Z2.', 'X36.', 'G1 Z-20.')],
     'a thread' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.4 Z-20. F1.5\nX38.16"],

@@ -12,6 +12,7 @@ LatheCases::raises('turning.speed-kept', [
 
 LatheCases::staysQuiet('turning.speed-kept', [
     'a speed of its own' => [$then('G97 S800')],
+    'a speed that is reckoned' => [$then('G97 S[180000/[3.1416*60]]')],
     'its surface speed' => [LatheCases::READY."G0 X42. Z2.\nX36.\nG1 Z-20. F.2\nG0 X60."],
     'switched off, and not cut with' => [LatheCases::READY."G0 X42. Z2.\nX36.\nG1 Z-20. F.2\nG0 X60.\nG97\nZ20."],
 ]);
