@@ -6,6 +6,8 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Cycles\Cycle;
 use OakTrace\Core\Cycles\CycleCatalogue;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 
 /**
@@ -176,4 +178,12 @@ it('turns with the plane', function (string $plane, string $block, array $points
 it('repeats in place in absolute mode, and only stores with L0', function (): void {
     $bottoms = fn (string $block): int => count(array_filter(Bench::points("F100.\nG0 Z5.\n{$block}"), fn (array $point): bool => $point[0] === 'feed'));
     expect($bottoms('G81 X5. Z-1. R1. L3'))->toBe(3)->and($bottoms("G81 X5. Z-1. R1. L0\nX6.\nX7."))->toBe(2);
+});
+
+it('counts R and the depth of an increment in inches too, and names what a cycle lacks', function (): void {
+    $program = "G20 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0. Z2.\nS3000 M3\nG91 G98 G81 X1. R-1.5 Z-.75 F4.\nG80 G90\nM30";
+    $heights = array_map(static fn (array $move): float => round($move['to'][2] / 25.4, 4), Bench::moves($program, Bench::AT_ZERO));
+    expect(array_slice($heights, -4))->toBe([2.0, 0.5, -0.25, 2.0]);
+    $told = Bench::findings('reading.bad-word', Bench::verify(Bench::sound('G98 G83 X0. Y0. Z-5. F100.')));
+    expect(array_map((new Wording(Units::Millimetre))->text(...), $told))->toBe(['The cycle has no R and Q, so it cuts nothing.']);
 });

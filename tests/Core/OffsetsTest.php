@@ -77,3 +77,13 @@ describe('feed modes', function (): void {
         expect(Bench::names(Bench::verify(Bench::sound("F100.\nG95\nG1 X5."))))->toContain('state.no-feed');
     });
 });
+
+it('reads a length offset out of its variable, in the units in force', function (): void {
+    $x = static fn (string $lines, array $changes): array => array_map(
+        static fn (array $move): float => round($move['to'][0], 4) + 0.0, Bench::moves(Bench::sound($lines), Bench::merge(Bench::AT_ZERO, $changes)),
+    );
+    $integer = ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units']]];
+    $all = $x("#1=#2002\nG0 X[#1]\n#2=#2003\nX[#2]\nG20\nX[#2002]", $integer);
+    expect(array_values(array_filter($all, static fn (float $at): bool => $at !== 0.0)))
+        ->toBe([-230.0, -239.98, -230.0, -230.0]);
+});
