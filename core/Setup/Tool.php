@@ -35,6 +35,12 @@ final readonly class Tool
         return ($this->geometry->diameter ?? 0.0) / 2;
     }
 
+    /** A tool of no kind is taken for an end mill: with a pitch it can only be a tap. */
+    public function isTap(): bool
+    {
+        return $this->kind === ToolKind::Tap || ($this->kind === ToolKind::EndMill && $this->geometry->pitch !== null);
+    }
+
     /** How far it has to go past the far side to be through with its full diameter, mm: its point, or the lead of a tap or a reamer (common practice). */
     public function leadLength(): float
     {

@@ -27,6 +27,12 @@ enum ToolKind: string
     case Boring = 'boring';
     case Shaping = 'shaping';
 
+    /** As it is said in a sentence. */
+    public function words(): string
+    {
+        return str_replace(['-', 'center'], [' ', 'centre'], $this->value);
+    }
+
     /** Whether its depth of cut is what it takes off the radius as it goes along. */
     public function turns(): bool
     {

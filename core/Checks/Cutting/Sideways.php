@@ -30,7 +30,7 @@ final class Sideways extends MillCheck
             $kind = $input->setup->tooling->tools[$cut->tool]->kind;
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} is a {kind}, and is fed sideways into material, {by} deep.',
-                ['tool' => $cut->tool, 'kind' => str_replace(['-', 'center'], [' ', 'centre'], $kind->value), 'by' => Quantity::length($cut->by)],
+                ['tool' => $cut->tool, 'kind' => $kind->words(), 'by' => Quantity::length($cut->by)],
                 'Lift it before it goes to its next place, or call the mill that is meant.', $also, field: $input->toolField($cut->tool, 'kind'),
             );
         }

@@ -8,7 +8,6 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
@@ -38,7 +37,7 @@ final class TapCycle extends MillCheck
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             $cycle = CycleCatalogue::inForce($state->cycle);
-            $isTap = $tool !== null && self::isTap($tool);
+            $isTap = $tool?->isTap();
             if ($tool === null || $cycle === null || isset($seen[$state->tool]) || $isTap === ($cycle->thread() !== 0)) {
                 continue;
             }
@@ -71,7 +70,7 @@ final class TapCycle extends MillCheck
     {
         foreach ($input->heights->strokes as $number => [$move, $depth]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
-            $place = $tool === null || ! self::isTap($tool) ? null : $this->rapidBehind($input, $move->line);
+            $place = $tool?->isTap() !== true ? null : $this->rapidBehind($input, $move->line);
             if ($place !== null) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $place, 1, 'T{tool} is a tap {depth} deep in its thread, and is pulled out at rapid.',
@@ -101,11 +100,5 @@ final class TapCycle extends MillCheck
         }
 
         return null;
-    }
-
-    /** An end mill is what a tool of no kind is taken for: with a pitch it can only be a tap. */
-    public static function isTap(Tool $tool): bool
-    {
-        return $tool->kind === ToolKind::Tap || ($tool->kind === ToolKind::EndMill && $tool->geometry->pitch !== null);
     }
 }

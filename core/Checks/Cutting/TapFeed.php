@@ -42,7 +42,7 @@ final class TapFeed extends MillCheck
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             // Of what is no tap cutting.tap-cycle says so.
-            $taps = $tool !== null && TapCycle::isTap($tool) ? CycleCatalogue::inForce($state->cycle)?->thread() ?? 0 : 0;
+            $taps = $tool?->isTap() === true ? CycleCatalogue::inForce($state->cycle)?->thread() ?? 0 : 0;
             if ($tool !== null && $tool->geometry->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(

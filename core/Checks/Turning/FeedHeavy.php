@@ -32,7 +32,7 @@ final class FeedHeavy extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach (FeedNose::feeds($input) as $number => [$feed, $place]) {
+        foreach (CutFeeds::of($input) as $number => [$feed, $place]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
             $most = $tool === null ? null : self::most($tool);
             if ($tool === null || $most === null || $feed <= $most + 1e-6) {

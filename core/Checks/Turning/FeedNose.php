@@ -7,7 +7,6 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Turned\TurnedCut;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -29,7 +28,7 @@ final class FeedNose extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach (self::feeds($input) as $number => [$feed, $place]) {
+        foreach (CutFeeds::of($input) as $number => [$feed, $place]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
             $radius = $tool->geometry->cornerRadius ?? 0.0;
             if ($tool === null || $radius <= 0.0 || $tool->insert->includedAngle === null || $feed <= self::MOST * $radius) {
@@ -41,20 +40,5 @@ final class FeedNose extends LatheCheck
                 'Feed no more than 0.8 of the nose radius.',
             );
         }
-    }
-
-    /** @return array<int, array{float, int}> by tool its greatest feed a turn, mm, and the place; in the cut alone where the stock tells it */
-    public static function feeds(CheckInput $input): array
-    {
-        if ($input->turned?->isComplete() === true) {
-            return array_map(static fn (TurnedCut $cut): array => [$cut->by, $cut->place], $input->turned->watch->mostFeed);
-        }
-        $feeds = [];
-        foreach ($input->lathe->mostFeed as $number => $feed) {
-            $tool = $input->trace->states[$number]->tool;
-            $feeds[$tool] = $feed[0] > ($feeds[$tool][0] ?? 0.0) ? $feed : $feeds[$tool];
-        }
-
-        return $feeds;
     }
 }

@@ -29,7 +29,7 @@ final class Sideways extends LatheCheck
         foreach ($input->turned->watch->sideways ?? [] as $number => $cut) {
             $kind = $input->setup->tooling->tools[$number]->kind;
             $figures = [
-                'tool' => $number, 'kind' => str_replace(['-', 'center'], [' ', 'centre'], $kind->value), 'by' => Quantity::length($cut->by),
+                'tool' => $number, 'kind' => $kind->words(), 'by' => Quantity::length($cut->by),
             ];
             yield $kind === ToolKind::Parting
                 ? new Finding(
