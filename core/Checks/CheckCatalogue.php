@@ -141,6 +141,7 @@ final class CheckCatalogue
         Cutting\CutsNothing::class,
         Cutting\PlungeNoCenter::class,
         Cutting\HoleTooSmall::class,
+        Cutting\HoleTooLarge::class,
         Cutting\TooDeep::class,
         Cutting\OutOfStep::class,
         Cutting\ThreadClimb::class,

@@ -467,6 +467,7 @@ final class Body
     private function plunge(Move $move, Incidents $incidents): array
     {
         $radius = $move->cutter->radius;
+        $this->lookForThread($move, $incidents);
         $under = $this->contact->highest($move->x1, $move->y1, $radius - $this->field->cell());
         if ($move->z1 >= $move->z0 || $under <= $move->z1 + 1e-6) {
             return [0.0, 0.0, 100, false];
@@ -503,6 +504,20 @@ final class Body
         }
 
         return [2 * $radius, 0.0, (int) round(100 * max(0.0, min(1.0, ($move->z0 - $under) / ($move->z0 - $move->z1)))), $isIn];
+    }
+
+    /** Whether a tap has nothing to cut its thread into: less than a third of its depth (0.541 P, ISO 724). */
+    private function lookForThread(Move $move, Incidents $incidents): void
+    {
+        $deep = 0.541 * ($move->tool->geometry->pitch ?? 0.0);
+        $cell = $this->field->cell();
+        if (! $move->tool->isTap() || $cell > $deep / 2 || $move->z1 >= $move->z0 || $this->before($move->x1, $move->y1) <= $move->z1 + $move->cutter->radius) {
+            return;
+        }
+        $ring = $move->cutter->radius - max($cell, $deep / 3);
+        if ($this->contact->highestOn($move->x1, $move->y1, $ring) <= $move->z1 + self::GRAZE) {
+            $incidents->add(Incident::HoleTooLarge, $move, $ring, $this->stock);
+        }
     }
 
     /** How much of its radius a tool that follows a hole takes at the most, mm (common practice); null for one that follows none. */

@@ -34,6 +34,9 @@ enum Incident: string
     /** A tool that follows a hole finds one that is much too small: how much its radius takes. */
     case HoleTooSmall = 'hole too small';
 
+    /** A tap finds a hole nearly as large as itself: how large, on the radius. */
+    case HoleTooLarge = 'hole too large';
+
     /** Lowers the material by more than the tool may take. */
     case Deep = 'deep';
 
