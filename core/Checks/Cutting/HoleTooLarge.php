@@ -29,7 +29,7 @@ final class HoleTooLarge extends MillCheck
         foreach ($input->incidents(Incident::HoleTooLarge) as [$cut, $also]) {
             $tool = $input->setup->tooling->tools[$cut->tool];
             yield new Finding(
-                $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} taps {diameter} in a hole of more than {hole}: hardly any thread is left.',
+                $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} of {diameter} finds a hole of more than {hole}: hardly any thread is left.',
                 [
                     'tool' => $cut->tool, 'diameter' => Quantity::diameter($tool->geometry->diameter ?? 0.0), 'hole' => Quantity::diameter(2 * $cut->by),
                     'wanted' => Quantity::diameter(($tool->geometry->diameter ?? 0.0) - ($tool->geometry->pitch ?? 0.0)),

@@ -18,9 +18,9 @@ $tapped = "G0 Z50.\nT2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 X0. Y0.
 
 CheckCases::raises('cutting.hole-too-large', [
     'a hole as large as the tap' => [
-        $tapped, 19, 'stop', 'T4 taps Ø16.000 mm in a hole of more than Ø15.000 mm: hardly any thread is left.', null, $drilled(16.0),
+        $tapped, 19, 'stop', 'T4 of Ø16.000 mm finds a hole of more than Ø15.000 mm: hardly any thread is left.', null, $drilled(16.0),
     ],
-    'a larger one' => [$tapped, 19, 'stop', 'T4 taps Ø16.000 mm in a hole of more than Ø15.000 mm: hardly any thread is left.', null, $drilled(17.0)],
+    'a larger one' => [$tapped, 19, 'stop', 'T4 of Ø16.000 mm finds a hole of more than Ø15.000 mm: hardly any thread is left.', null, $drilled(17.0)],
 ]);
 
 CheckCases::staysQuiet('cutting.hole-too-large', [
