@@ -75,6 +75,7 @@ final class CheckCatalogue
         Turning\SpeedKept::class,
         Turning\OffSize::class,
         Turning\Finish::class,
+        Turning\NotFinished::class,
         Turning\SpindleSense::class,
         Turning\Boring::class,
         Turning\GrooveStep::class,
