@@ -32,23 +32,24 @@ final class ShallowHole extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        $words = [];
+        $words = $counts = [];
         foreach ($this->holes($input) as [$tool, $line]) {
-            $word = $input->wordAt($line, $input->setup->machine->lengthAxis());
+            $own = PlacedWord::find($input->trace->sources->text($line), $line, $input->setup->machine->lengthAxis());
+            $word = $own ?? $words[$tool][count($words[$tool] ?? []) - 1] ?? null; // as deep as the hole before it
             if ($word !== null) {
-                $words[$tool][] = [$word, $line];
+                $words[$tool][] = $word;
+                $counts[$tool][self::figure($word->value())] = ($counts[$tool][self::figure($word->value())] ?? 0) + 1;
             }
         }
-        foreach ($words as $tool => $holes) {
-            foreach ($holes as [$word, $line]) {
-                // In the middle of a cycle one such word may take many holes along.
-                $goesOn = $input->setup->machine->control->codesIn($input->trace->sources->text($line)) === [];
-                $places = $word->line === $line ? $this->placesLost($word, array_column($holes, 0), $goesOn) : null;
+        foreach ($words as $tool => $depths) {
+            foreach ($depths as $n => $word) {
+                $places = $word !== ($depths[$n - 1] ?? null) ? $this->placesLost($input, $word, $counts[$tool]) : null;
                 if ($places !== null) {
+                    $unit = $input->trace->end->modes->units->millimetres();
                     yield new Finding(
                         $this->name(), Severity::Caution, $word->line, $word->column, 'This hole goes to Z {z}; the others of T{tool} go to {others}.', [
-                            'tool' => $tool, 'z' => Quantity::length($word->value() * $input->trace->end->modes->units->millimetres()),
-                            'others' => Quantity::length($word->value() * 10 ** $places * $input->trace->end->modes->units->millimetres()),
+                            'tool' => $tool, 'z' => Quantity::length($word->value() * $unit),
+                            'others' => Quantity::length($word->value() * 10 ** $places * $unit),
                         ], 'Is the decimal point of Z right?', edit: $word->replacedBy($word->movedPoint(-$places)),
                     );
 
@@ -61,20 +62,25 @@ final class ShallowHole extends MillCheck
     /**
      * By how many places the point of a depth has slipped to the left; null where the others do not say so.
      *
-     * @param  non-empty-list<PlacedWord>  $all
-     * @param  bool  $goesOn  whether the word changes the depth of a cycle that goes on
+     * @param  array<string, int>  $counts  how many holes of the tool go to each depth
      */
-    private function placesLost(PlacedWord $word, array $all, bool $goesOn): ?int
+    private function placesLost(CheckInput $input, PlacedWord $word, array $counts): ?int
     {
-        foreach ([1, 2] as $places) {
-            $deep = array_filter($all, static fn (PlacedWord $other): bool => abs($other->value() - $word->value() * 10 ** $places) < 1e-9);
-            $same = array_filter($all, static fn (PlacedWord $other): bool => abs($other->value() - $word->value()) < 1e-9);
-            if (count($deep) > 1 && ($goesOn || count($deep) > count($same)) && $word->value() !== 0.0) {
+        // In the middle of a cycle one such word may take many holes along.
+        $goesOn = $input->setup->machine->control->codesIn($input->trace->sources->text($word->line)) === [];
+        foreach ($word->value() === 0.0 ? [] : [1, 2] as $places) {
+            $deep = $counts[self::figure($word->value() * 10 ** $places)] ?? 0;
+            if ($deep > 1 && ($goesOn || $deep > $counts[self::figure($word->value())])) {
                 return $places;
             }
         }
 
         return null;
+    }
+
+    private static function figure(float $value): string
+    {
+        return sprintf('%.6F', $value);
     }
 
     /** @return list<array{int, int}> tool, and place of the block that makes each hole its deepest, in the order of the program */

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -31,13 +32,14 @@ final class NotFinished extends LatheCheck
     {
         $left = $last = null;
         foreach ($input->trace->chunks() as $chunk) {
-            [$kinds, $lines] = [$chunk->kinds(), $chunk->lines()];
+            [$kinds, $lines, $marks] = [$chunk->kinds(), $chunk->lines(), $chunk->marks()];
             foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
                 $turns = ($input->setup->tooling->tools[$input->trace->states[$number]->tool] ?? null)?->kind->turns() === true;
                 for ($row = $from; $turns && $row < $to; $row++) {
                     if ($lines[$row] !== $last && ($kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC)) {
                         $last = $lines[$row];
-                        $left = $this->leaves($input, $last) ? $last : null; // what is turned behind it may be what finishes it
+                        // What is turned behind it may be what finishes it.
+                        $left = ($marks[$row] & Mark::CYCLE) !== 0 && $this->leaves($input, $last) ? $last : null;
                     }
                 }
             }
