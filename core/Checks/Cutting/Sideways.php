@@ -26,7 +26,7 @@ final class Sideways extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->incidents(Incident::Sideways, deepest: true) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::Sideways) as [$cut, $also]) {
             $kind = $input->setup->tooling->tools[$cut->tool]->kind;
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} is a {kind}, and is fed sideways into material, {by} deep.',

@@ -32,8 +32,8 @@ CheckCases::staysQuiet('cutting.sideways', [
     'a thread mill out of its hole' => ["{$drill}G98 G81 X0. Y0. Z-20. R2. F60.\nG80\nT1 M6\nS900 M3\nG43 H1 Z25.\nG1 Z-5. F100.\nX.3\nG0 Z25."],
 ]);
 
-it('tells each tool once, by where it is deepest, with every line', function () use ($drill): void {
+it('tells each tool once, where it begins, with every line', function () use ($drill): void {
     $run = Bench::verify(Bench::sound("{$drill}Z2.\nG1 Z-5. F60.\nX20.\nZ-9.\nX-20.\nG0 Z25."));
     $found = Bench::findings('cutting.sideways', $run);
-    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt, $finding->field], $found))->toBe([[14, [12], 'tools.1.kind']]);
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->alsoAt, $finding->field], $found))->toBe([[12, [14], 'tools.1.kind']]);
 });
