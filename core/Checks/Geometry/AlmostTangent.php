@@ -7,8 +7,6 @@ namespace OakTrace\Core\Checks\Geometry;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,9 +17,6 @@ final class AlmostTangent extends MillCheck
     private const LEAST = 0.2;
 
     private const MOST = 3.0;
-
-    /** Rows of a run up to which it is worth looking: a longer one was not reckoned by hand. */
-    private const ROWS = 20_000;
 
     public function name(): string
     {
@@ -36,9 +31,10 @@ final class AlmostTangent extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         $found = [];
-        foreach ($input->trace->rows() > self::ROWS ? [] : $input->trace->chunks() as $chunk) {
-            foreach ($this->joints($input, $chunk) as [$line, $angle]) {
-                $found[$line] ??= $angle;
+        foreach (Outline::pairs($input) as [$before, $move]) {
+            $turn = $before->turnTo($move);
+            if (($before->isArc() || $move->isArc()) && $turn >= self::LEAST && $turn <= self::MOST) {
+                $found[$move->line] ??= $turn;
             }
         }
         if ($found !== []) {
@@ -47,23 +43,6 @@ final class AlmostTangent extends MillCheck
                 $this->name(), Severity::Note, $line, 1, 'It meets the move before it {angle} off tangent.', ['angle' => Quantity::angle($found[$line])],
                 'If the drawing has no corner there, one of the two has a wrong value.', array_slice(array_keys($found), 1),
             );
-        }
-    }
-
-    /** @return iterable<array{int, float}> place of the second of two moves, and the angle between them, degrees */
-    private function joints(CheckInput $input, Chunk $chunk): iterable
-    {
-        $arcs = array_flip($chunk->arcRows());
-        $before = null;
-        foreach ($arcs === [] ? [] : $chunk->kinds() as $row => $kind) {
-            $move = $kind === MotionKind::FEED || $kind === MotionKind::ARC ? Heading::of($input, $chunk, $row, $arcs[$row] ?? null) : null;
-            if ($move !== null && $before !== null && ($kind === MotionKind::ARC || $before->isArc)) {
-                $turn = $before->turnTo($move);
-                if ($turn >= self::LEAST && $turn <= self::MOST) {
-                    yield [$chunk->lines()[$row], $turn];
-                }
-            }
-            $before = $move;
         }
     }
 }

@@ -9,19 +9,17 @@ use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** An arc that goes the long way round, straight back along the moves it joins: the other direction was meant. */
+/**
+ * An arc that would join its moves smoothly in the other direction: one that goes the long way round, straight back along them, or
+ * one that bulges to the other side than its like.
+ */
 final class ArcReversed extends MillCheck
 {
     /** Degrees off by which it still sets out straight back. */
     private const BACK = 1.0;
-
-    /** Rows of a run up to which it is worth looking: a longer one was not written by hand. */
-    private const ROWS = 20_000;
 
     public function name(): string
     {
@@ -30,47 +28,55 @@ final class ArcReversed extends MillCheck
 
     public function why(): string
     {
-        return 'With the wrong direction an arc of the same centre goes round the other side of it. It cuts away what the right one leaves.';
+        return 'With the wrong direction an arc goes round the other side. It cuts away what the right one leaves.';
     }
 
     public function examine(CheckInput $input): iterable
     {
         $found = [];
-        foreach ($input->trace->rows() > self::ROWS ? [] : $input->trace->chunks() as $chunk) {
-            foreach ($this->reversed($input, $chunk) as [$line, $sweep]) {
-                $found[$line] ??= $sweep;
+        foreach (Outline::arcs($input) as [$before, $arc, $behind]) {
+            if ($this->goesBack($before, $arc, $behind)) {
+                $found[$arc->line] ??= $arc->sweep;
             }
         }
         if ($found !== []) {
             $line = array_key_first($found);
-            $isClockwise = $found[$line] < 0.0;
-            yield new Finding(
-                $this->name(), Severity::Caution, $line, 1,
+            yield $this->finding(
+                $input, $line, $found[$line] < 0.0,
                 'The arc sets out straight back along the move before it, and goes {sweep} round; the other way it would join both moves '
                     .'smoothly, over {rest}.',
                 ['sweep' => Quantity::angle(abs($found[$line])), 'rest' => Quantity::angle(360.0 - abs($found[$line]))],
-                $isClockwise ? 'Is {code arc-counter-clockwise} meant?' : 'Is {code arc-clockwise} meant?', array_slice(array_keys($found), 1),
-                $this->turnedAbout($input, $line, $isClockwise),
+                array_slice(array_keys($found), 1),
+            );
+        }
+        $bulge = SmoothArcs::in($input)->bulgingTheOtherWay();
+        if ($bulge !== null) {
+            [$arc, $like] = $bulge;
+            yield $this->finding(
+                $input, $arc->line, $arc->sweep < 0.0,
+                'The arc leaves a corner at both ends; the other way it would join both lines smoothly, like the one on line {like}.',
+                ['like' => $input->trace->sources->words($like)],
             );
         }
     }
 
-    /** @return iterable<array{int, float}> place and sweep of each */
-    private function reversed(CheckInput $input, Chunk $chunk): iterable
+    private function goesBack(OutlineMove $before, OutlineMove $arc, OutlineMove $behind): bool
     {
-        $arcs = array_flip($chunk->arcRows());
-        $kinds = $chunk->kinds();
-        $heading = fn (int $row): ?Heading => ($kinds[$row] ?? null) === MotionKind::FEED || ($kinds[$row] ?? null) === MotionKind::ARC
-            ? Heading::of($input, $chunk, $row, $arcs[$row] ?? null) : null;
-        foreach (array_keys($arcs) as $row) {
-            [$before, $arc, $behind] = [$heading($row - 1), $heading($row), $heading($row + 1)];
-            if (
-                $before !== null && $arc !== null && $behind !== null && abs($arc->sweep) > 180.0 && abs($arc->sweep) < 360.0 - self::BACK
-                && $before->turnTo($arc) > 180.0 - self::BACK && $arc->turnTo($behind) > 180.0 - self::BACK
-            ) {
-                yield [$chunk->lines()[$row], $arc->sweep];
-            }
-        }
+        return abs((float) $arc->sweep) > 180.0 && abs((float) $arc->sweep) < 360.0 - self::BACK
+            && $before->turnTo($arc) > 180.0 - self::BACK && $arc->turnTo($behind) > 180.0 - self::BACK;
+    }
+
+    /**
+     * @param  array<string, Quantity|string>  $figures
+     * @param  list<int>  $also
+     */
+    private function finding(CheckInput $input, int $line, bool $isClockwise, string $text, array $figures, array $also = []): Finding
+    {
+        return new Finding(
+            $this->name(), Severity::Caution, $line, 1, $text, $figures,
+            $isClockwise ? 'Is {code arc-counter-clockwise} meant?' : 'Is {code arc-clockwise} meant?', $also,
+            $this->turnedAbout($input, $line, $isClockwise),
+        );
     }
 
     private function turnedAbout(CheckInput $input, int $line, bool $isClockwise): ?Edit

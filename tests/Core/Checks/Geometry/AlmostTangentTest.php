@@ -18,6 +18,10 @@ CheckCases::raises('geometry.almost-tangent', [
     'a line behind an arc' => [
         "G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 X29.651 Y29.997\nG0 Z25.", 9, 'note', 'It meets the move before it 1.000° off tangent.', null,
     ],
+    'as given, with the cutter beside it' => [
+        "G1 Z-1. F100.\nG41 D1 X0. Y-10.\nX20. F300.\nG3 X30.2 Y0. I.2 J10.\nG1 Y30.\nG40 X0.\nG0 Z25.", 9, 'note',
+        'It meets the move before it 1.146° off tangent.', null, ['offsets' => ['D' => ['1' => 4]]],
+    ],
     'against the sense of the angle' => [
         "X20. Y0.\nG1 Z-1. F100.\nX0. F300.\nG3 X-10.2 Y-10. I-.2 J-10.\nG0 Z25.", 9, 'note', 'It meets the move before it 1.146° off tangent.', null,
     ],
@@ -32,8 +36,9 @@ CheckCases::staysQuiet('geometry.almost-tangent', [
     'two lines behind an arc' => ["G1 Z-1. F100.\nX20. F300.\nG3 X30. Y10. I0. J10.\nG1 Y30.\nX29.8 Y40.\nG0 Z25."],
     'a piece too short to have a direction' => ["G1 Z-1. F100.\nX19.9 F300.\nX20. Y0.002\nG3 X30. Y10. I0. J9.998\nG0 Z25."],
     'on a slope' => ["G1 Z-1. F100.\nX20. Z-2. F300.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
-    'the path of a cutter beside it' => [
-        "G1 Z-1. F100.\nG41 D1 X0. Y-10.\nX20. F300.\nG3 X30.2 Y0. I.2 J10.\nG1 Y30.\nG40 X0.\nG0 Z25.", ['offsets' => ['D' => ['1' => 4]]],
+    'tangent, with the cutter beside it' => ["G1 Z-1. F100.\nG42 D1 X0. Y-10.\nX20. F300.\nG3 X30. Y0. I0. J10.\nG1 Y30.\nG40 X0.\nG0 Z25."],
+    'a lift between, with the cutter beside it' => [
+        "G1 Z-1. F100.\nG42 D1 X0. Y-10.\nX20. F300.\nZ1.\nZ-1.\nG3 X30.2 Y0. I.2 J10.\nG1 Y30.\nG40 X0.\nG0 Z25.",
     ],
     'a rapid between' => ["G1 Z-1. F100.\nX20. F300.\nG0 Z25.\nG1 Z-1.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
     'in another plane' => ["G18 G1 Z-1. F100.\nX20. F300.\nG3 X30.2 Z-11. I.2 K-10.\nG17 G0 Z25."],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\Rounded;
 
 /** Round a corner by an arc: a line along X to 20, an arc about 20, 10 to 30, 10, and on along Y. */
 function corner(string $arc, string $on = 'G1 Y30.'): string
@@ -20,6 +21,14 @@ CheckCases::raises('geometry.arc-reversed', [
         corner('G3 X30. Y-10. I0. J-10.', 'G1 Y-30.'), 9, 'caution', 'The arc sets out straight back along the move before it, and goes 270.000° round; '
             .'the other way it would join both moves smoothly, over 90.000°.', 'Put G2 @ 9:1 2 “G2”',
     ],
+    'a corner hollowed that is rounded elsewhere' => [
+        Rounded::plate('G3 X48. Y30. R8.'), 12, 'caution',
+        'The arc leaves a corner at both ends; the other way it would join both lines smoothly, like the one on line 10.', 'Put G2 @ 12:1 2 “G2”',
+    ],
+    'the same by its centre, with the cutter beside it' => [
+        Rounded::plate('G3 X48. Y30. I8. J0.', beside: 'G41 D1 '), 12, 'caution',
+        'The arc leaves a corner at both ends; the other way it would join both lines smoothly, like the one on line 10.', 'Put G2 @ 12:1 2 “G2”',
+    ],
     'behind an arc of the same kind, whose code is in force' => [
         "G0 X-20. Z2.\nG1 Z-2. F100.\nX0. F300.\nG2 X10. Y-10. I0. J-10.\nX20. Y-20. I10. J0.\nG1 X40.\nG0 Z25.", 10, 'caution',
         'The arc sets out straight back along the move before it, and goes 270.000° round; the other way it would join both moves smoothly, over 90.000°.',
@@ -28,6 +37,9 @@ CheckCases::raises('geometry.arc-reversed', [
 ]);
 
 CheckCases::staysQuiet('geometry.arc-reversed', [
+    'two corners hollowed' => [Rounded::plate('G3 X48. Y30. R8.', 'G3 X40. Y-38. R8.')],
+    'hollowed by another radius' => [Rounded::plate('G3 X48. Y30. R9.')],
+    'one other corner of that radius' => [Rounded::plate('G3 X48. Y30. R8.', 'G2 X40. Y-38. R20.', 'G2 X-48. Y-30. R20.')],
     'the right way' => [corner('G3 X30. Y10. I0. J10.')],
     'round an eye, and on the way it came' => [corner('G3 X20. Y0. I0. J10.', 'G1 X40.')],
     'three quarters of a circle that meets its lines square' => [corner('G2 X30. Y10. I10. J0.', 'G1 X50.')],

@@ -6,6 +6,7 @@ use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\Rounded;
 
 $corner = fn (string $r): string => "G1 Z-1. F300.\nX18.\nG3 X20. Y2. R{$r} F300.\nG1 Y20.\nG0 Z25.";
 
@@ -22,6 +23,18 @@ CheckCases::raises('geometry.radius-slip', [
         "X-20.\nG1 Z-1. F300.\nX0.\nG3 X15.932 Y1.277 R10. F300.\nG1 X35.676 Y4.463\nG0 Z25.", 9, 'caution',
         'R 10.000 mm leaves a corner at both ends; R 100.023 mm would meet both lines without one.', 'Put R100. @ 9:20 3 “100.”',
     ],
+    'with the cutter beside it' => [
+        Rounded::plate('G2 X48. Y30. R80.', beside: 'G41 D1 '), 12, 'caution',
+        'R 80.000 mm leaves a corner at both ends; R 8.000 mm would meet both lines without one.', 'Put R8. @ 12:15 3 “8.”',
+    ],
+    'not rounded as the others are' => [
+        Rounded::plate('G2 X48. Y30. R6.'), 12, 'caution',
+        'R 6.000 mm leaves a corner at both ends; R 8.000 mm, as on line 10, would meet both lines without one.', 'Put R8. @ 12:15 2 “8.”',
+    ],
+    'the others by their centres' => [
+        Rounded::plate('G2 X48. Y30. R6.', 'G2 X40. Y-38. I-8. J0.', 'G2 X-48. Y-30. I0. J8.', first: 'G2 X-40. Y38. I8. J0.'), 12, 'caution',
+        'R 6.000 mm leaves a corner at both ends; R 8.000 mm, as on line 10, would meet both lines without one.', null,
+    ],
     'clockwise' => [
         "G1 Z-1. F300.\nX18.\nG2 X20. Y-2. R20. F300.\nG1 Y-20.\nG0 Z25.", 8, 'caution',
         'R 20.000 mm leaves a corner at both ends; R 2.000 mm would meet both lines without one.', 'Put R2. @ 8:15 3 “2.”',
@@ -32,7 +45,12 @@ CheckCases::staysQuiet('geometry.radius-slip', [
     'as it should be' => [$corner('2.')],
     'a flat arc that is meant' => [$corner('5.')],
     'no tenth of it fits well' => [$corner('20.3')],
-    'compensated' => ["G1 Z-1. F300.\nG41 D1 X18. Y-20.\nY-2.\nG2 X20. Y0. R20. F300.\nG1 X40.\nG40 Y20.\nG0 Z25."],
+    'one corner of that radius alone' => [Rounded::plate('G2 X48. Y30. R6.', 'G2 X40. Y-38. R20.', 'G2 X-48. Y-30. R20.')],
+    'one corner of that radius, run twice' => [
+        "M98 P9\nG0 Z25.\nM98 P9\nM30\nO9\n".Rounded::plate('G2 X48. Y30. R6.', 'G2 X40. Y-38. R20.', 'G2 X-48. Y-30. R20.')."\nM99",
+    ],
+    'to the other side as well' => [Rounded::plate('G3 X48. Y30. R6.')],
+    'a crowned end' => ["G0 X-60. Y-60.\nG1 Z-2. F300.\nX-48. Y-50.\nY30.\nG2 X48. Y30. R60.\nG1 Y-60.\nG0 Z25."],
     'the first move of all' => ["G3 X2. Y2. R20. F300.\nG1 Y20."],
     'between a rapid and a line' => ["G0 Z2.\nX18.\nG3 X20. Y2. R20. F300.\nG1 Y20.\nG0 Z25."],
     'behind it a rapid' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. R20. F300.\nG0 Y20.\nZ25."],
