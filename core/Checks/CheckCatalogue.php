@@ -163,6 +163,7 @@ final class CheckCatalogue
         Cutting\Air::class,
         Cutting\TapCycle::class,
         Cutting\TapFeed::class,
+        Cutting\TapShallow::class,
         Cutting\NeedsPeck::class,
         Cutting\ShallowHole::class,
         Cutting\PlungeFeed::class,

@@ -29,6 +29,12 @@ final class Body
     /** A thread mill in its hole is less wide in the cut than so many of its radii, however close a fit it is. */
     private const THREAD = 1.0;
 
+    /** Depth of an inner thread in pitches (ISO 724). */
+    private const THREAD_DEPTH = 0.541;
+
+    /** Pitches up to which a tap has cut no whole thread: the lead of most is longer (common practice). */
+    private const LEAD = 3.0;
+
     /** From this angle on a cut is one at full width, degrees. */
     private const FULL = 172.0;
 
@@ -66,6 +72,8 @@ final class Body
 
     private Drilled $drilled;
 
+    private Bores $bores;
+
     private Sweep $sweep;
 
     private Contact $contact;
@@ -93,6 +101,7 @@ final class Body
         $this->sweep = new Sweep($this->field);
         $this->contact = new Contact($this->field);
         $this->drilled = new Drilled;
+        $this->bores = new Bores;
         $this->short = new ShortMoves;
     }
 
@@ -100,6 +109,7 @@ final class Body
     {
         $this->field = clone $this->field;
         $this->drilled = clone $this->drilled;
+        $this->bores = clone $this->bores;
         $this->short = clone $this->short;
         $visits = $this->sweep->visits;
         $this->sweep = new Sweep($this->field);
@@ -467,7 +477,8 @@ final class Body
     private function plunge(Move $move, Incidents $incidents): array
     {
         $radius = $move->cutter->radius;
-        $this->lookForThread($move, $incidents);
+        $this->lookAtHole($move, $incidents);
+        $this->bores->add($move);
         $under = $this->contact->highest($move->x1, $move->y1, $radius - $this->field->cell());
         if ($move->z1 >= $move->z0 || $under <= $move->z1 + 1e-6) {
             return [0.0, 0.0, 100, false];
@@ -506,12 +517,32 @@ final class Body
         return [2 * $radius, 0.0, (int) round(100 * max(0.0, min(1.0, ($move->z0 - $under) / ($move->z0 - $move->z1)))), $isIn];
     }
 
-    /** Whether a tap has nothing to cut its thread into: less than a third of its depth (0.541 P, ISO 724). */
-    private function lookForThread(Move $move, Incidents $incidents): void
+    /** Whether the hole of a tap or a reamer is too large for it, and a tap goes deep enough. */
+    private function lookAtHole(Move $move, Incidents $incidents): void
     {
-        $deep = 0.541 * ($move->tool->geometry->pitch ?? 0.0);
+        $isTap = $move->tool->isTap();
+        if ($move->z1 >= $move->z0 || (! $isTap && $move->tool->kind !== ToolKind::Reamer)) {
+            return;
+        }
+        $thread = $isTap ? self::THREAD_DEPTH * ($move->tool->geometry->pitch ?? 0.0) : 0.0;
+        $bore = $this->bores->widestUnder($move);
+        if ($bore !== null && $bore >= $move->cutter->radius - $thread / 3 - 1e-6) {
+            $incidents->add(Incident::HoleTooLarge, $move, $bore, $this->stock);
+        } elseif ($bore === null && $isTap) {
+            $this->lookForThread($move, $incidents, $thread);
+        }
+        $face = $this->contact->highest($move->x1, $move->y1, $move->cutter->radius + 2 * $this->field->cell());
+        $deep = $face - $move->z1;
+        if ($isTap && $deep > self::GRAZE && $deep < self::LEAD * ($move->tool->geometry->pitch ?? 0.0) && $move->z1 > $this->field->bottom) {
+            $incidents->add(Incident::TapShallow, $move, $deep, $this->stock);
+        }
+    }
+
+    /** Whether a tap has nothing to cut its thread into, by the cells: less than a third of its depth. */
+    private function lookForThread(Move $move, Incidents $incidents, float $deep): void
+    {
         $cell = $this->field->cell();
-        if (! $move->tool->isTap() || $cell > $deep / 2 || $move->z1 >= $move->z0 || $this->before($move->x1, $move->y1) <= $move->z1 + $move->cutter->radius) {
+        if ($cell > $deep / 2 || $this->before($move->x1, $move->y1) <= $move->z1 + $move->cutter->radius) {
             return;
         }
         $ring = $move->cutter->radius - max($cell, $deep / 3);

@@ -37,6 +37,9 @@ enum Incident: string
     /** A tap finds a hole nearly as large as itself: how large, on the radius. */
     case HoleTooLarge = 'hole too large';
 
+    /** A tap ends in its hole before it has cut a whole thread: how deep, from the face around. */
+    case TapShallow = 'tap shallow';
+
     /** Lowers the material by more than the tool may take. */
     case Deep = 'deep';
 
