@@ -17,6 +17,9 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class CutSurvey implements ChunkReader
 {
+    /** A move shorter than this is no way across, mm. */
+    private const ACROSS = 1.0;
+
     /** @var array<int, int> state => line of its first row */
     public array $firstRow = [];
 
@@ -31,6 +34,9 @@ final class CutSurvey implements ChunkReader
 
     /** @var array<int, array{int, float}> state => line and feed of its quickest cutting move, mm/min */
     public array $mostFeed = [];
+
+    /** @var array<int, array{int, float}> state => line and feed of its slowest cutting move across, mm/min */
+    public array $leastFeed = [];
 
     /** @var array<int, int> state => line of its first move that a work offset carries */
     public array $firstCarried = [];
@@ -96,6 +102,27 @@ final class CutSurvey implements ChunkReader
         $most = $feeds === [] ? 0.0 : max($feeds);
         if ($most > ($this->mostFeed[$state][1] ?? 0.0)) {
             $this->mostFeed[$state] = [$chunk->lines()[$from + (int) array_search($most, $feeds, true)], $most];
+        }
+        if ($most > 0.0 && $this->lengthAxis >= 0) {
+            $this->lookForSlowest($chunk, $feeds, $state, $from);
+        }
+    }
+
+    /** @param  list<float>  $feeds  from a row on */
+    private function lookForSlowest(Chunk $chunk, array $feeds, int $state, int $from): void
+    {
+        $heights = $chunk->axis($this->lengthAxis);
+        $lengths = $chunk->lengths();
+        $least = $this->leastFeed[$state][1] ?? INF;
+        foreach ($feeds as $row => $feed) {
+            $at = $from + $row;
+            if (
+                $feed > 0.0 && $feed < $least && $lengths[$at] > self::ACROSS
+                && abs($heights[$at] - ($at > 0 ? $heights[$at - 1] : $chunk->before[$this->lengthAxis])) < 1e-6
+            ) {
+                $least = $feed;
+                $this->leastFeed[$state] = [$chunk->lines()[$at], $feed];
+            }
         }
     }
 

@@ -27,7 +27,11 @@ final class CuttingData
     /** Feed per tooth as a share of the diameter: least and greatest. */
     private const FEED_SHARES = [
         'end-mill' => [0.0005, 0.03], 'ball-mill' => [0.0005, 0.04], 'bull-mill' => [0.0005, 0.04], 'drill' => [0.003, 0.03],
+        'spot-drill' => [0.001, 0.05], 'chamfer-mill' => [0.0003, 0.05], 'reamer' => [0.0005, 0.05], 'thread-mill' => [0.0001, 0.03],
     ];
+
+    /** The same of a face mill, mm: its inserts are about as large whatever its diameter. */
+    private const FACE_FEED = [0.01, 2.0];
 
     /** Diameters deep that a mill goes with its whole width at most where nobody says what it may take: in soft stock, and else. */
     private const SLOT_DEPTHS = [2.0, 1.5];
@@ -90,11 +94,19 @@ final class CuttingData
     /** @return array{float, float}|null mm */
     public static function feedPerTooth(Tool $tool): ?array
     {
-        $shares = self::FEED_SHARES[$tool->kind->value] ?? null;
+        return $tool->limits->feedPerTooth ?? self::usualFeedPerTooth($tool);
+    }
 
-        return $tool->limits->feedPerTooth ?? (
-            $shares === null
-            || $tool->geometry->diameter === null ? null : [$shares[0] * $tool->geometry->diameter, $shares[1] * $tool->geometry->diameter]
-        );
+    /** @return array{float, float}|null what any tool of its kind and size takes, mm */
+    public static function usualFeedPerTooth(Tool $tool): ?array
+    {
+        $shares = self::FEED_SHARES[$tool->kind->value] ?? null;
+        $diameter = $tool->geometry->diameter;
+
+        return match (true) {
+            $tool->kind === ToolKind::FaceMill => self::FACE_FEED,
+            $shares === null, $diameter === null => null,
+            default => [$shares[0] * $diameter, $shares[1] * $diameter],
+        };
     }
 }

@@ -33,7 +33,7 @@ final class FeedPerTooth extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($input->cuts->mostFeed as $number => [$line, $feed]) {
+        foreach ($this->feeds($input) as [$number, $line, $feed, $isSlowest]) {
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             $range = $tool?->geometry->flutes === null ? null : CuttingData::feedPerTooth($tool);
@@ -45,7 +45,9 @@ final class FeedPerTooth extends MillCheck
                 continue;
             }
             $tooth = $feed / ($state->spindle->rpm * (int) $tool->geometry->flutes);
-            if ($tooth >= $range[0] - self::ROUNDED && $tooth <= $range[1] + self::ROUNDED) {
+            // A tool may go slower than it is meant to on its way in and round a corner, but not so slowly that no tool of its kind would cut.
+            $least = $isSlowest ? min($range[0], (CuttingData::usualFeedPerTooth($tool) ?? $range)[0]) : $range[0];
+            if ($tooth >= $least - self::ROUNDED && $tooth <= $range[1] + self::ROUNDED) {
                 continue;
             }
             $seen[$state->tool] = true;
@@ -60,7 +62,7 @@ final class FeedPerTooth extends MillCheck
                 [
                     'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed),
                     'speed' => Quantity::rpm($state->spindle->rpm),
-                    'flutes' => (int) $tool->geometry->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
+                    'flutes' => (int) $tool->geometry->flutes, 'least' => Quantity::length($least), 'most' => Quantity::length($range[1]),
                 ],
                 match (true) {
                     $isFar && $isPerTurn => 'F is feed per revolution here. Is feed per minute meant?',
@@ -68,6 +70,17 @@ final class FeedPerTooth extends MillCheck
                     default => 'Check F and S. If they are right, enter the chip load of the tool in the setup.',
                 }, field: 'tools',
             );
+        }
+    }
+
+    /** @return iterable<array{int, int, float, bool}> state, line and feed of the quickest cut under each state, then of the slowest */
+    private function feeds(CheckInput $input): iterable
+    {
+        foreach ($input->cuts->mostFeed as $state => [$line, $feed]) {
+            yield [$state, $line, $feed, false];
+        }
+        foreach ($input->cuts->leastFeed as $state => [$line, $feed]) {
+            yield [$state, $line, $feed, true];
         }
     }
 }

@@ -32,6 +32,27 @@ CheckCases::raises('cutting.feed-per-tooth', [
         .'flutes: more than 0.400 mm.', null, ['tools' => [['kind' => 'ball-mill'] + TWO_FLUTES['tools'][0]]]],
     'less than a drill needs' => ['G1 Z24. F170.', 6, 'caution', 'T1 has a chip load of 0.028 mm at 170 mm/min and 3000 rev/min with 2 flutes: it rubs '
         .'below 0.030 mm.', null, ['tools' => [['kind' => 'drill'] + TWO_FLUTES['tools'][0]]]],
+    'one way across far slower than the others' => [
+        "G1 Z24. F600.\nX5. F6.\nX9. F600.", 7, 'caution',
+        'T1 has a chip load of 0.001 mm at 6 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.005 mm.', null, TWO_FLUTES,
+    ],
+    'the slowest of several, so slow that no tool of its kind cuts' => [
+        "G1 Z24. F600.\nX5. F12.\nX9. F6.\nX12. F600.", 8, 'caution',
+        'T1 has a chip load of 0.001 mm at 6 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.005 mm.', null,
+        ['tools' => [['feedPerTooth' => [0.05, 0.3]] + TWO_FLUTES['tools'][0]]],
+    ],
+    'a face mill with the feed of a lost digit' => [
+        'G1 X5. F12.', 6, 'caution', 'T1 has a chip load of 0.002 mm at 12 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.010 mm.', null,
+        ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]],
+    ],
+    'a chamfer mill' => [
+        'G1 X5. F12.', 6, 'caution', 'T1 has a chip load of 0.002 mm at 12 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.003 mm.', null,
+        ['tools' => [['kind' => 'chamfer-mill', 'tipAngle' => 90] + TWO_FLUTES['tools'][0]]],
+    ],
+    'a reamer' => [
+        "G1 Z24. F100.\nX5. F4000.", 7, 'caution', 'T1 has a chip load of 0.667 mm at 4000 mm/min and 3000 rev/min with 2 flutes: more than 0.500 mm.', null,
+        ['tools' => [['kind' => 'reamer'] + TWO_FLUTES['tools'][0]]],
+    ],
     'more than it takes' => ["G1 Z24. F200.\nX5. F1810.", 7, 'caution', 'T1 has a chip load of 0.302 mm at 1810 mm/min and 3000 rev/min with 2 flutes: '
         .'more than 0.300 mm.', null, ['tools' => [['kind' => 'drill'] + TWO_FLUTES['tools'][0]]]],
 ]);
@@ -42,7 +63,11 @@ CheckCases::staysQuiet('cutting.feed-per-tooth', [
     'the least' => ['G1 Z24. F30.', TWO_FLUTES],
     'more than the machine goes, which is told' => ["S900 M3\nG1 Z24. F100.\nX5. F20000.", TWO_FLUTES],
     'the spindle stopped, which is told' => ["M5\nG1 Z24. F25.", TWO_FLUTES],
-    'a kind of which nothing is known' => ['G1 Z24. F5.', ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]]],
+    'a kind of which nothing is known' => ['G1 Z24. F5.', ['tools' => [['kind' => 'boring-bar'] + TWO_FLUTES['tools'][0]]]],
+    'slowly down' => ["G1 Z24. F25.\nX5. F600.", TWO_FLUTES],
+    'a short step across' => ["G1 Z24. F300.\nX1. F25.\nX5. F600.", TWO_FLUTES],
+    'slower than meant, round a corner' => ["G1 Z24. F1200.\nX5.\nX9. F60.", ['tools' => [['feedPerTooth' => [0.05, 0.3]] + TWO_FLUTES['tools'][0]]]],
+    'a face mill at its least' => ["G1 X5. F60.", ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]]],
     'a speed that is wrong itself' => ["S100\nG1 Z24. F1000.", TWO_FLUTES],
     'a feed for a turn' => ["G95 G1 Z24. F.2\nG94", TWO_FLUTES],
     ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],
