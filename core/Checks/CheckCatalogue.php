@@ -164,6 +164,8 @@ final class CheckCatalogue
         Cutting\TapCycle::class,
         Cutting\TapFeed::class,
         Cutting\TapShallow::class,
+        Cutting\SmallPeck::class,
+        Cutting\RidgeLeft::class,
         Cutting\NeedsPeck::class,
         Cutting\ShallowHole::class,
         Cutting\PlungeFeed::class,

@@ -8,9 +8,6 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -86,35 +83,14 @@ final class ShallowHole extends MillCheck
     /** @return list<array{int, int}> tool, and place of the block that makes each hole its deepest, in the order of the program */
     private function holes(CheckInput $input): array
     {
-        $axes = $input->setup->machine->linearColumns();
-        if ($axes === null || $input->trace->rows() > self::ROWS) {
-            return [];
-        }
         $holes = [];
-        foreach ($input->trace->chunks() as $chunk) {
-            foreach ($this->strokes($input, $chunk, $axes) as [$key, $tool, $line, $z]) {
-                if ($z < ($holes[$key][2] ?? INF)) {
-                    $holes[$key] = [$tool, $line, $z];
-                }
+        foreach ($input->trace->rows() > self::ROWS ? [] : Strokes::down($input) as $stroke) {
+            $hole = $stroke['tool'].' '.$stroke['place'];
+            if ($stroke['z'] < ($holes[$hole][2] ?? INF)) {
+                $holes[$hole] = [$stroke['tool'], $stroke['line'], $stroke['z']];
             }
         }
 
         return array_map(static fn (array $hole): array => [$hole[0], $hole[1]], array_values($holes));
-    }
-
-    /**
-     * @param  array{int, int, int}  $axes
-     * @return iterable<array{string, int, int, float}> where and with which tool, the tool, place and end of each stroke of a cycle
-     */
-    private function strokes(CheckInput $input, Chunk $chunk, array $axes): iterable
-    {
-        [$xs, $ys, $zs] = array_map($chunk->axis(...), $axes);
-        [$kinds, $marks] = [$chunk->kinds(), $chunk->marks()];
-        foreach ($chunk->lines() as $row => $line) {
-            if ($kinds[$row] === MotionKind::FEED && ($marks[$row] & Mark::CYCLE) !== 0 && $zs[$row] < ($zs[$row - 1] ?? $chunk->before[$axes[2]])) {
-                $tool = $input->trace->states[$chunk->states()[$row]]->tool;
-                yield [sprintf('%d %.3F %.3F', $tool, $xs[$row], $ys[$row]), $tool, $line, $zs[$row]];
-            }
-        }
     }
 }

@@ -9,7 +9,6 @@ use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Incident;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -49,21 +48,13 @@ final class TapShallow extends MillCheck
     /** @return array<int, bool> row of each stroke of a tap => whether it goes no deeper at that place later: one that pecks does */
     private function deepest(CheckInput $input, int $tool): array
     {
-        $axes = $input->setup->machine->linearColumns();
         $last = $isDeepest = [];
-        foreach ($axes === null ? [] : $input->trace->chunks() as $chunk) {
-            [$xs, $ys, $zs] = array_map($chunk->axis(...), $axes);
-            $states = $chunk->states();
-            foreach ($chunk->kinds() as $row => $kind) {
-                if ($kind === MotionKind::FEED && $input->trace->states[$states[$row]]->tool === $tool && $zs[$row] < ($zs[$row - 1] ?? $chunk->before[$axes[2]])) {
-                    $place = sprintf('%.3F %.3F', $xs[$row], $ys[$row]);
-                    [$before, $deep] = $last[$place] ?? [-1, INF];
-                    if ($zs[$row] < $deep) {
-                        $isDeepest[$before] = false;
-                        $last[$place] = [$chunk->first + $row, $zs[$row]];
-                        $isDeepest[$chunk->first + $row] = true;
-                    }
-                }
+        foreach (Strokes::down($input) as ['tool' => $number, 'row' => $row, 'place' => $place, 'z' => $z]) {
+            [$before, $deep] = $last[$place] ?? [-1, INF];
+            if ($number === $tool && $z < $deep) {
+                $isDeepest[$before] = false;
+                $isDeepest[$row] = true;
+                $last[$place] = [$row, $z];
             }
         }
 

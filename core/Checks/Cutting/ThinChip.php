@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -28,6 +29,9 @@ final class ThinChip extends MillCheck
         foreach ($input->stock->loads->thin ?? [] as $number => $thin) {
             $tool = $input->setup->tooling->tools[$number];
             $least = CuttingData::feedPerTooth($tool)[0] ?? 0.0;
+            if ($tool->limits->feedPerTooth === null && ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)) {
+                continue; // of others nobody knows how wide the cone or the inserts are where they cut
+            }
             if ($thin['chip'] >= $least * (1 - 1e-6) || $thin['feed'] < $least) {
                 continue; // a feed that is too small itself is told by cutting.feed-per-tooth
             }

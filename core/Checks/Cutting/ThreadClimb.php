@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -13,7 +14,7 @@ use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A thread mill that does not climb its pitch in a turn. */
+/** A thread mill that does not climb its pitch in a turn, or that climbs the wrong way. */
 final class ThreadClimb extends MillCheck
 {
     /** Turns about one centre from which it mills the thread and does not lead in or out. */
@@ -35,7 +36,7 @@ final class ThreadClimb extends MillCheck
 
     public function why(): string
     {
-        return 'The climb of each turn is the pitch of the thread. At any other climb the gauge will not go on.';
+        return 'The climb of each turn is the pitch of the thread, and its sense the hand. At any other climb the gauge will not go on.';
     }
 
     public function examine(CheckInput $input): iterable
@@ -43,9 +44,9 @@ final class ThreadClimb extends MillCheck
         $mills = array_filter(
             $input->setup->tooling->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->geometry->pitch !== null,
         );
-        $off = $level = $climbing = [];
+        $off = $level = $climbing = $left = [];
         foreach ($mills === [] ? [] : $input->trace->chunks() as $chunk) {
-            foreach ($this->threads($input, $chunk) as [$line, $tool, $climb]) {
+            foreach ($this->threads($input, $chunk) as [$line, $tool, $climb, $isLeft]) {
                 $pitch = $mills[$tool]->geometry->pitch ?? null;
                 if ($pitch === null) {
                     continue;
@@ -56,8 +57,18 @@ final class ThreadClimb extends MillCheck
                     $off[$tool][$line] ??= $climb;
                 } else {
                     $climbing[$tool] = true;
+                    if ($isLeft) {
+                        $left[$tool][$line] = true;
+                    }
                 }
             }
+        }
+        foreach ($left === [] || $this->isLeftMeant($input) ? [] : $left as $tool => $lines) {
+            yield new Finding(
+                $this->name(), Severity::Caution, array_key_first($lines), 1, 'T{tool} mills a left-hand thread.', ['tool' => $tool],
+                'For a right-hand thread go up counter-clockwise, or down clockwise. If left-hand is meant, say so in a comment.',
+                array_slice(array_keys($lines), 1),
+            );
         }
         foreach ($off as $tool => $climbs) {
             yield $this->finding(
@@ -86,7 +97,18 @@ final class ThreadClimb extends MillCheck
         );
     }
 
-    /** @return iterable<array{int, int, float}> place where a tool sets out on arcs about one centre that make a turn, the tool, and its climb a turn, mm */
+    /** Whether the program or a tool's name speaks of a left-hand thread. */
+    private function isLeftMeant(CheckInput $input): bool
+    {
+        $names = array_map(static fn (Tool $tool): string => $tool->name, $input->setup->tooling->tools);
+
+        return preg_match('/\bL\.?H\b|left/i', $input->trace->sources->main->text."\n".implode("\n", $names)) === 1;
+    }
+
+    /**
+     * @return iterable<array{int, int, float, bool}> place where a tool sets out on arcs about one centre that make a turn, the tool, its climb a turn,
+     *                                                mm, and whether the thread is left-hand
+     */
     private function threads(CheckInput $input, Chunk $chunk): iterable
     {
         $index = $input->setup->machine->axisIndex;
@@ -101,7 +123,10 @@ final class ThreadClimb extends MillCheck
             $normal = $index[$state->modes->plane->normal()] ?? null;
             if ($turns >= self::TURN && $normal !== null) {
                 $from = $chunk->axis($normal)[$arcs[$arc] - 1] ?? $chunk->before[$normal];
-                yield [$chunk->lines()[$arcs[$arc]], $state->tool, abs($chunk->axis($normal)[$arcs[$arc] + $next - $arc - 1] - $from) / $turns];
+                $climb = ($chunk->axis($normal)[$arcs[$arc] + $next - $arc - 1] - $from) / $turns;
+                // Seen from above, counter-clockwise and up is a right-hand helix; so is clockwise and down.
+                $isLeft = $state->modes->plane->normal() === AxisName::Z && $climb * $chunk->arcSweep()[$arc] < 0.0;
+                yield [$chunk->lines()[$arcs[$arc]], $state->tool, abs($climb), $isLeft];
             }
         }
     }

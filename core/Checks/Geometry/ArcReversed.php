@@ -36,7 +36,7 @@ final class ArcReversed extends MillCheck
         $found = [];
         foreach (Outline::arcs($input) as [$before, $arc, $behind]) {
             if ($this->goesBack($before, $arc, $behind)) {
-                $found[$arc->line] ??= $arc->sweep;
+                $found[$arc->line] ??= $arc->sweep ?? 0.0;
             }
         }
         if ($found !== []) {
@@ -62,8 +62,9 @@ final class ArcReversed extends MillCheck
 
     private function goesBack(OutlineMove $before, OutlineMove $arc, OutlineMove $behind): bool
     {
-        return abs((float) $arc->sweep) > 180.0 && abs((float) $arc->sweep) < 360.0 - self::BACK
-            && $before->turnTo($arc) > 180.0 - self::BACK && $arc->turnTo($behind) > 180.0 - self::BACK;
+        $sweep = abs($arc->sweep ?? 0.0);
+
+        return $sweep > 180.0 && $sweep < 360.0 - self::BACK && $before->turnTo($arc) > 180.0 - self::BACK && $arc->turnTo($behind) > 180.0 - self::BACK;
     }
 
     /**

@@ -67,7 +67,7 @@ CheckCases::staysQuiet('cutting.feed-per-tooth', [
     'slowly down' => ["G1 Z24. F25.\nX5. F600.", TWO_FLUTES],
     'a short step across' => ["G1 Z24. F300.\nX1. F25.\nX5. F600.", TWO_FLUTES],
     'slower than meant, round a corner' => ["G1 Z24. F1200.\nX5.\nX9. F60.", ['tools' => [['feedPerTooth' => [0.05, 0.3]] + TWO_FLUTES['tools'][0]]]],
-    'a face mill at its least' => ["G1 X5. F60.", ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]]],
+    'a face mill at its least' => ['G1 X5. F60.', ['tools' => [['kind' => 'face-mill'] + TWO_FLUTES['tools'][0]]]],
     'a speed that is wrong itself' => ["S100\nG1 Z24. F1000.", TWO_FLUTES],
     'a feed for a turn' => ["G95 G1 Z24. F.2\nG94", TWO_FLUTES],
     ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],

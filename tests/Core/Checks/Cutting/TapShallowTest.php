@@ -34,7 +34,10 @@ CheckCases::staysQuiet('cutting.tap-shallow', [
     'through a sheet' => [$tapped('G98 G84 X0. Y0. Z-5. R5. F300.'), $tools() + $sheet],
     'above the part' => [$tapped('G98 G84 X0. Y0. Z1. R5. F300.'), $tools()],
     'a tap whose pitch nobody knows' => [$tapped('G98 G84 X0. Y0. Z-1. R5. F300.'), $tools(null)],
-    'a drill' => [$tapped('G98 G84 X0. Y0. Z-10. R5. F300.')."\nG0 Z50.\nT2 M6\nS900 M3\nG54 X40. Y0.\nG43 H2 Z25.\nG98 G81 X40. Z-1. R2. F100.\nG80", $tools()],
+    'a drill' => [
+        $tapped('G98 G84 X0. Y0. Z-10. R5. F300.')."\nG0 Z50.\nT2 M6\nS900 M3\nG54 X40. Y0.\nG43 H2 Z25.\nG98 G81 X40. Z-1. R2. F100.\nG80",
+        $tools(),
+    ],
 ]);
 
 it('names every hole it does not tap', function () use ($tapped, $tools): void {
