@@ -18,20 +18,20 @@ use OakTrace\Core\Wording\Wording;
 final class CheckCases
 {
     /**
-     * @param  array<array-key, array{0: string, 1: int, 2: string, 3: string, 4: string|null, 5?: array<string, mixed>}>  $cases  text,
-     *                                                                                    line, severity, its whole sentence, what it offers
-     *                                                                                    to change (see offered()), changes of the setup
+     * @param  array<array-key, array{0: string, 1: int|non-empty-list<int>, 2: string, 3: string, 4: string|null, 5?: array<string, mixed>}>  $cases
+     *         text, line (or that and all the others it names), severity, its whole sentence, what it offers to change (see offered()), changes of
+     *         the setup
      * @param  bool  $isCut  whether the stock is cut on the way, or taken as given
      */
     public static function raises(string $check, array $cases, bool $isCut = true): void
     {
         it("raises {$check}".($isCut ? '' : ' without its cut'), function (
-            string $text, int $line, string $severity, string $says, ?string $offers, array $changes = [],
+            string $text, int|array $line, string $severity, string $says, ?string $offers, array $changes = [],
         ) use ($check, $isCut): void {
             $verification = Bench::verify(CheckCases::programOf($text), $changes, $isCut);
             $findings = Bench::findings($check, $verification);
             expect($findings)->toHaveCount(1)
-                ->and(SourceMap::lineNumber($findings[0]->line))->toBe($line)
+                ->and(CheckCases::lines($findings[0]))->toBe((array) $line)
                 ->and($findings[0]->severity->value)->toBe($severity)
                 ->and((new Wording($verification->setup->units))->text($findings[0]))->toBe($says)
                 ->and((new Wording($verification->setup->units))->remedy($findings[0]))->not->toContain('{')->not->toBe('')
@@ -68,6 +68,12 @@ final class CheckCases
         $mended = Mended::with($text, $edit);
         expect(Bench::names(Bench::verify($mended, $changes, $isCut)))->not->toContain($check)
             ->and(array_values(array_diff($stops($mended), $stops($text))))->toBe([]);
+    }
+
+    /** @return non-empty-list<int> the line of a finding, and those where it is so as well */
+    public static function lines(Finding $finding): array
+    {
+        return array_map(SourceMap::lineNumber(...), [$finding->line, ...$finding->alsoAt]);
     }
 
     /** A change of text in one line: what it is called, then of each part where it stands, the characters it replaces, and by what. */

@@ -31,14 +31,21 @@ final class LatheCases
     /** The first four lines of a program at a surface speed with T1. */
     public const READY = "G21 G99 G40\nT0101\nG50 S2500\nG96 S180 M3\n";
 
-    /** @param  array<string, array{0: string, 1: int, 2: string, 3: string, 4?: array<string, mixed>}>  $cases  lines, line, severity, sentence, changes */
+    /**
+     * @param  array<string, array{0: string, 1: int|non-empty-list<int>, 2: string, 3: string, 4?: array<string, mixed>, 5?: string}>  $cases  lines, line
+     *         (or that and all the others it names), severity, sentence, changes of the setup, what it offers to change (see CheckCases::offered())
+     */
     public static function raises(string $check, array $cases): void
     {
-        it("raises {$check}", function (string $text, int $line, string $severity, string $says, array $changes = []) use ($check): void {
+        it("raises {$check}", function (
+            string $text, int|array $line, string $severity, string $says, array $changes = [], ?string $offers = null,
+        ) use ($check): void {
             $run = Lathe::verify(Lathe::whole($text), array_replace_recursive(LatheCases::BAR, $changes));
             $found = Bench::findings($check, $run);
-            expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe($severity)
-                ->and((new Wording(Units::Millimetre))->text($found[0]))->toBe($says)->and($found[0]->remedy)->not->toBe('');
+            expect($found)->toHaveCount(1)->and(CheckCases::lines($found[0]))->toBe((array) $line)->and($found[0]->severity->value)->toBe($severity)
+                ->and((new Wording(Units::Millimetre))->text($found[0]))->toBe($says)
+                ->and((new Wording(Units::Millimetre))->remedy($found[0]))->not->toContain('{')->not->toBe('')
+                ->and(CheckCases::offered($found[0]->edit))->toBe($offers);
             Pointing::expect($found[0], $run);
         })->with($cases);
     }

@@ -11,7 +11,7 @@ CheckCases::raises('compensation.too-tight', [
         'The cutter of radius 5.000 mm does not fit inside the radius 4.000 mm.', null,
     ],
     [
-        "G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nY-18.\nX0.\nG40 Y0.", 9, 'stop',
+        "G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nY-18.\nX0.\nG40 Y0.", [9, 10], 'stop',
         'The cutter of radius 5.000 mm does not fit into this corner or step.', null,
     ],
     ['G13 I4. F100. D1', 6, 'stop', 'The cutter of radius 5.000 mm does not fit inside the radius 4.000 mm.', null],

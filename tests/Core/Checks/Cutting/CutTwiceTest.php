@@ -22,9 +22,9 @@ CheckCases::raises('cutting.cut-twice', [
         'T1 makes the same hole twice, at X 10.000 mm Y 0.000 mm in G54.', null,
     ],
     'the second piece, and no offset of its own' => [
-        "{$holes}{$holes}", 9, 'caution', 'T1 makes 2 holes in G54 twice, the first at X 10.000 mm Y 0.000 mm.', null,
+        "{$holes}{$holes}", [9, 10], 'caution', 'T1 makes 2 holes in G54 twice, the first at X 10.000 mm Y 0.000 mm.', null,
     ],
-    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution', 'T1 repeats the path of line 8 at every level.', null],
+    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", [32, 40, 48], 'caution', 'T1 repeats the path of line 8 at every level.', null],
     'a pocket at a single level, after another path' => [
         "{$pocket}{$step(1)}{$pocket}", 36, 'caution', 'T1 repeats the path of line 8: nothing is left to cut.', null,
     ],

@@ -23,7 +23,7 @@ function boltCircle(float $radius, int $holes, string $cycle = 'G98 G81 Z-8. R2.
 
 CheckCases::raises('cutting.cuts-nothing', [
     'a bolt circle whose diameter was typed as its radius' => [
-        "G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), 9, 'stop',
+        "G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), [9, 10, 11, 12, 13, 14, 15], 'stop',
         '7 holes of T1 miss the stock, the first at X 70.843 mm Y 12.856 mm. At half the distance from X 0.000 mm Y 0.000 mm all 7 lie '
             .'in the stock: a diameter taken for a radius?',
         null,
@@ -44,7 +44,7 @@ CheckCases::raises('cutting.cuts-nothing', [
         ['stock' => ['min' => [-50, -140, -25], 'max' => [50, 0, 0]]],
     ],
     'nothing that explains it' => [
-        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X180. Y30. Z-8. R2. F100.\nX190.\nG80", 8, 'stop',
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X180. Y30. Z-8. R2. F100.\nX190.\nG80", [8, 9], 'stop',
         '2 holes of T1 miss the stock, the first at X 180.000 mm Y 30.000 mm.', null,
     ],
     'one hole twice as far out' => [
@@ -52,16 +52,16 @@ CheckCases::raises('cutting.cuts-nothing', [
             .'distance from X 0.000 mm Y 0.000 mm it lies in the stock: a diameter taken for a radius?', null,
     ],
     'two holes' => [
-        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X90. Y0. Z-8. R2. F100.\nX-90.\nG80", 8, 'stop', '2 holes of T1 miss the stock, the first at X 90.000 mm '
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X90. Y0. Z-8. R2. F100.\nX-90.\nG80", [8, 9], 'stop', '2 holes of T1 miss the stock, the first at X 90.000 mm '
             .'Y 0.000 mm. At half the distance from X 0.000 mm Y 0.000 mm both lie in the stock: a diameter taken for a radius?', null,
     ],
     'a circle about another place than zero' => [
-        "G0 X70. Y0.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X170. Y0. Z-8. R2. F100.\nX100. Y70.\nX30. Y0.\nX100. Y-70.\nG80", 9, 'stop',
+        "G0 X70. Y0.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X170. Y0. Z-8. R2. F100.\nX100. Y70.\nX30. Y0.\nX100. Y-70.\nG80", [9, 10, 11, 12], 'stop',
         '4 holes of T1 miss the stock, the first at X 170.000 mm Y 0.000 mm. At half the distance from X 100.000 mm Y 0.000 mm all 4 lie in the stock: '
             .'a diameter taken for a radius?', null, ['stock' => ['min' => [60, -40, -25], 'max' => [140, 40, 0]]],
     ],
     'two holes above it' => [
-        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1.5 R2. F100.\nX20. Z1.\nG80", 8, 'caution',
+        "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1.5 R2. F100.\nX20. Z1.\nG80", [8, 9], 'caution',
         '2 holes of T1 miss the stock, the first at X 10.000 mm Y 0.000 mm. Their bottoms are at least 1.000 mm above the stock.', null,
     ],
 ]);

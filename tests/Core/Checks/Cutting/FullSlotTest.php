@@ -11,7 +11,7 @@ use Tests\Core\CheckCases;
 CheckCases::raises('cutting.full-slot', [
     'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note', 'T1 cuts at full width, 3.000 mm deep; it may chatter.', null],
     'the deepest of two as low as each other' => [
-        "X-60. Y-20.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.\nX-60.\nG1 Z-6. F300.\nX60.\nG0 Z25.\nX-60. Y20.\nG1 Z-6. F300.\nX60.\nG0 Z25.", 17, 'note',
+        "X-60. Y-20.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.\nX-60.\nG1 Z-6. F300.\nX60.\nG0 Z25.\nX-60. Y20.\nG1 Z-6. F300.\nX60.\nG0 Z25.", [17, 9, 13], 'note',
         'T1 cuts at full width, 6.000 mm deep; it may chatter.', null,
     ],
     'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note', 'T1 cuts at full width, 3.000 mm deep; it may chatter.', null],

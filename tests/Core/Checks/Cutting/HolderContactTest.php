@@ -32,7 +32,7 @@ CheckCases::raises('cutting.holder-contact', [
         $wide + $post,
     ],
     'round it too near' => [
-        "G0 X-25. Y0.\nZ60.\nG1 Z5. F900.\nG0 Z60.\nX-50. Y0.\nZ5.\nG2 X0. Y25. R50. F500.\nG0 Z60.", 8, 'stop',
+        "G0 X-25. Y0.\nZ60.\nG1 Z5. F900.\nG0 Z60.\nX-50. Y0.\nZ5.\nG2 X0. Y25. R50. F500.\nG0 Z60.", [8, 12], 'stop',
         'The holder of T1 hits the stock: at Z 5.000 mm it is 10.000 mm into the material.', null, $wide + $post,
     ],
     'down a slope' => [
@@ -40,7 +40,7 @@ CheckCases::raises('cutting.holder-contact', [
         'The holder of T1 hits the stock: at Z 5.000 mm it is 3.845 mm into the material.', null, $wide + $post,
     ],
     'stuck out too little' => [
-        $slot, 10, 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
+        $slot, [10, 11], 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
         $held(6, ['diameter' => 32, 'length' => 50]),
     ],
     'against a clamp, which the tool itself goes by' => [
@@ -49,7 +49,7 @@ CheckCases::raises('cutting.holder-contact', [
         $held(20, ['diameter' => 40, 'length' => 60]) + $clamp,
     ],
     'the second step of a holder' => [
-        $slot, 10, 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
+        $slot, [10, 11], 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
         $held(4, [['diameter' => 10, 'length' => 2], ['diameter' => 40, 'length' => 60]]),
     ],
 ]);

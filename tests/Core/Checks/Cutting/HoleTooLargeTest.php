@@ -25,9 +25,9 @@ $small = static fn (string $cycle, string $feed): string => "G0 Z50.\nT2 M6\nS90
 
 CheckCases::raises('cutting.hole-too-large', [
     'a hole as large as the tap' => [
-        $tapped, 19, 'stop', 'T4 of Ø16.000 mm finds a hole of at least Ø16.000 mm: hardly any thread is left.', null, $drilled(16.0),
+        $tapped, [19, 20], 'stop', 'T4 of Ø16.000 mm finds a hole of at least Ø16.000 mm: hardly any thread is left.', null, $drilled(16.0),
     ],
-    'a larger one' => [$tapped, 19, 'stop', 'T4 of Ø16.000 mm finds a hole of at least Ø17.000 mm: hardly any thread is left.', null, $drilled(17.0)],
+    'a larger one' => [$tapped, [19, 20], 'stop', 'T4 of Ø16.000 mm finds a hole of at least Ø17.000 mm: hardly any thread is left.', null, $drilled(17.0)],
     'one that was milled' => [
         "X3.2 Y0.\nZ2.\nG1 Z0. F100.\nG3 I-3.2 Z-4. F300.\nG3 I-3.2 Z-8.\nG3 I-3.2 Z-12.\nG3 I-3.2 Z-16.\nG3 I-3.2 Z-20.\nG3 I-3.2\nG1 X0. Y0.\nG0 Z50.\n"
             ."T4 M6\nS300 M3\nG54 G0 X0. Y0.\nG43 H4 Z25.\nG98 G84 X0. Y0. Z-14. R5. F600.\nG80", 21, 'stop',

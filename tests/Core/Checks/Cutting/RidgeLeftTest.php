@@ -13,19 +13,19 @@ $faced = static fn (float $one, float $other, string $then = ''): string => "G0 
 
 CheckCases::raises('cutting.ridge-left', [
     'a few millimetres' => [
-        $faced(-20.0, 23.0), 11, 'caution', 'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null,
-        $raw,
+        $faced(-20.0, 23.0), [11, 9], 'caution',
+        'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null, $raw,
     ],
     'the far pass first' => [
-        $faced(23.0, -20.0), 11, 'caution', 'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null,
-        $raw,
+        $faced(23.0, -20.0), [11, 9], 'caution',
+        'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null, $raw,
     ],
     'along Y' => [
-        "G0 X-20. Y-70.\nZ2.\nG1 Z0. F300.\nY70. F900.\nG0 X22.\nG1 Y-70. F900.\nG0 Z25.", 11, 'caution',
+        "G0 X-20. Y-70.\nZ2.\nG1 Z0. F300.\nY70. F900.\nG0 X22.\nG1 Y-70. F900.\nG0 Z25.", [11, 9], 'caution',
         'T1 leaves a ridge 2.000 mm wide and 1.000 mm high: its passes lie 42.000 mm apart, and it is Ø40.000 mm.', null, $raw,
     ],
     'aslant' => [
-        "G0 X-70. Y-70.\nZ2.\nG1 Z0. F300.\nX70. Y70. F900.\nG0 X99.6985 Y40.3015\nG1 X-40.3015 Y-99.6985 F900.\nG0 Z25.", 11, 'caution',
+        "G0 X-70. Y-70.\nZ2.\nG1 Z0. F300.\nX70. Y70. F900.\nG0 X99.6985 Y40.3015\nG1 X-40.3015 Y-99.6985 F900.\nG0 Z25.", [11, 9], 'caution',
         'T1 leaves a ridge 2.000 mm wide and 1.000 mm high: its passes lie 42.000 mm apart, and it is Ø40.000 mm.', null, $raw,
     ],
 ]);

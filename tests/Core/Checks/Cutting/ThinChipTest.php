@@ -16,7 +16,7 @@ CheckCases::raises(
             $tool,
         ],
         'a feed said before' => [
-            "X-60. Y44.\nF360.\nZ-3.\nG1 X60.\nG0 Z25.", 7, 'note',
+            "X-60. Y44.\nF360.\nZ-3.\nG1 X60.\nG0 Z25.", [7, 9], 'note',
             'T1 cuts 0.947 mm wide: at 0.040 mm a tooth its chips are 0.023 mm at most, and it rubs below 0.030 mm.', null, $tool,
         ],
     ],

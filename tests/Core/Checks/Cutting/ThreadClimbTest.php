@@ -22,7 +22,7 @@ CheckCases::raises('cutting.thread-climb', [
         "Z2.\nG1 Z-10. F500.\nG3 X5. I2.5 Z-10.2 F100.\nG3 I-5. Z-11.7\nG3 X0. I-2.5\nG0 Z25.", 9, 'caution', 'T1 mills a left-hand thread.', null, $mill,
     ],
     'up, clockwise, twice round' => [
-        "Z2.\nG1 Z-15. F500.\nG2 X-5. I-2.5 Z-14.8 F100.\nG2 I5. Z-13.3\nG2 I5. Z-11.8\nG2 X0. I2.5\nG0 Z25.", 9, 'caution',
+        "Z2.\nG1 Z-15. F500.\nG2 X-5. I-2.5 Z-14.8 F100.\nG2 I5. Z-13.3\nG2 I5. Z-11.8\nG2 X0. I2.5\nG0 Z25.", [9, 10], 'caution',
         'T1 mills a left-hand thread.', null, $mill,
     ],
     'none at all' => [thread('G3 I-5.'), 9, 'caution', 'T1 circles without climbing; its pitch is 1.500 mm.', null, $mill],

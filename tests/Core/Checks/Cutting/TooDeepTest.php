@@ -13,13 +13,13 @@ function passes(string ...$depths): string
 }
 
 CheckCases::raises('cutting.too-deep', [
-    [passes('-.5', '-1.', '-5.'), 18, 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”'],
+    [passes('-.5', '-1.', '-5.'), [18, 19], 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”'],
     [
-        passes('-3.'), 8, 'stop', 'T1 takes 3.000 mm in one pass; its limit is 2.000 mm.', null,
+        passes('-3.'), [8, 9], 'stop', 'T1 takes 3.000 mm in one pass; its limit is 2.000 mm.', null,
         ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]],
     ],
     [
-        "G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", 12, 'stop',
+        "G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", [12, 13], 'stop',
         'T1 takes 20.000 mm in one pass, where the passes before it took 1.000 mm.', 'Put Z-1. @ 12:2 4 “-1.”',
     ],
     'a slot twice as deep as it is wide, in steel' => [

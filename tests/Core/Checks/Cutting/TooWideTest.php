@@ -22,8 +22,8 @@ CheckCases::raises('cutting.too-wide', [
         'T2 cuts 15.000 mm wide: a thread mill takes the depth of its thread, in a hole that is there.', null, $threads,
     ],
     'the widest of two' => [
-        "X-60. Y-39.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z2.\nX-60. Y0.\nG1 Z-2.\nX60.\nG0 Z25.", 13, 'caution', 'T1 cuts 10.000 mm wide; its limit is 4.000 mm.',
-        null, $widest(4),
+        "X-60. Y-39.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z2.\nX-60. Y0.\nG1 Z-2.\nX60.\nG0 Z25.", [13, 9], 'caution',
+        'T1 cuts 10.000 mm wide; its limit is 4.000 mm.', null, $widest(4),
     ],
     'six along an edge' => [$along(-39.0), 9, 'caution', 'T1 cuts 6.016 mm wide; its limit is 4.000 mm.', null, $widest(4)],
 ]);

@@ -24,7 +24,7 @@ CheckCases::raises('heights.decimal-slip', [
     ],
     // Within the stock, and out of step with the passes before.
     [
-        "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", 11, 'stop',
+        "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", [11, 12], 'stop',
         'Z −15.000 mm is out of step with the passes before it. The cut on line 10 went to −1.000 mm.', 'Put Z-1.5 @ 11:2 4 “-1.5”',
     ],
     // Deeper than the tool sticks out of its holder.

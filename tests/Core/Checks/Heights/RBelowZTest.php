@@ -14,11 +14,11 @@ CheckCases::raises('heights.r-below-z', [
         'Put R3. @ 6:23 3 “3.”',
     ],
     'once, for all its holes' => [
-        "G98 G81 X0. Y0. Z-5. R-1. F100.\nX10.\nX20.\nG80", 6, 'stop',
+        "G98 G81 X0. Y0. Z-5. R-1. F100.\nX10.\nX20.\nG80", [6, 7, 8], 'stop',
         'The cycle brings T1 at rapid to R −1.000 mm, which is 1.000 mm below the top of the stock.', null,
     ],
     'a point that is lost, hardly above the part' => [
-        "G98 G81 X0. Y0. Z-5. R.02 F100.\nX10.\nG80", 6, 'caution',
+        "G98 G81 X0. Y0. Z-5. R.02 F100.\nX10.\nG80", [6, 7], 'caution',
         'The cycle brings T1 at rapid to R 0.020 mm, 0.020 mm above the part; the clearance is 2.000 mm.', null,
     ],
     'no minus to take away' => ['G98 G81 X0. Y0. Z8. R5. F100.', 6, 'stop', 'The cycle starts at R 5.000 mm, below its bottom at Z 8.000 mm.', null],

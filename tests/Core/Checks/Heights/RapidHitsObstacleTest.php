@@ -14,10 +14,10 @@ const PARALLEL = ['obstacles' => [['name' => 'parallel', 'shape' => 'box', 'min'
 const CLAMP = ['obstacles' => [['name' => 'clamp', 'shape' => 'box', 'min' => [20, 20, -30], 'max' => [60, 60, 12], 'workOffset' => 'G54']]];
 
 CheckCases::raises('heights.rapid-hits-obstacle', [
-    ["G0 X-95. Y45.\nZ2.\nX70.\nZ25.", 8, 'stop', 'T1 runs into jaw at Z 2.000 mm, 3.000 mm below its top.', null, JAW],
-    ["G0 X-95. Y36.\nZ2.\nG1 Z-2. F100.\nX70. F300.\nG0 Z25.", 9, 'stop', 'T1 runs into jaw at Z −2.000 mm, 7.000 mm below its top.', null, JAW],
+    ["G0 X-95. Y45.\nZ2.\nX70.\nZ25.", [8, 9], 'stop', 'T1 runs into jaw at Z 2.000 mm, 3.000 mm below its top.', null, JAW],
+    ["G0 X-95. Y36.\nZ2.\nG1 Z-2. F100.\nX70. F300.\nG0 Z25.", [9, 10], 'stop', 'T1 runs into jaw at Z −2.000 mm, 7.000 mm below its top.', null, JAW],
     'through the stock into what lies under it' => [
-        "Z2.\nG1 Z-25.4 F100.\nG0 Z25.", 7, 'stop',
+        "Z2.\nG1 Z-25.4 F100.\nG0 Z25.", [7, 8], 'stop',
         'T1 breaks through into parallel, which lies under the stock: down to Z −25.400 mm, 0.400 mm into it.', null, PARALLEL,
     ],
     ["G0 X-30. Y30.\nZ6.\nG1 Z4. F100.\nG2 X30. Y30. R31. F300.\nG0 Z25.", 9, 'stop', 'T1 runs into jaw at Z 4.000 mm, 1.000 mm below its top.', null, JAW],

@@ -49,7 +49,7 @@ CheckCases::raises('heights.rapid-into-stock', [
         plate(300, 200, 12, 10, 'end-mill'),
     ],
     'into a side, beside a slot cut there' => [
-        "G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", 11, 'stop',
+        "G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", [11, 12], 'stop',
         'T1 rapids into the stock: at Z −4.000 mm it is 4.000 mm into what is left of it.', null, plate(300, 200, 12, 10, 'end-mill'),
     ],
     ["G0 Z-1.\nG0 Z25.", 6, 'stop', 'T1 rapids into the stock: at Z −1.000 mm it is 1.000 mm into what is left of it.', null],
@@ -88,7 +88,7 @@ CheckCases::raises('heights.rapid-into-stock', [
         'T2 rapids through the stock: down to Z −3.000 mm, 3.000 mm below its top.', 'Put G1 @ 12:1 2 “G1”',
     ],
     'across' => [
-        "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX-40.\nG0 Z-4.\nX60.\nZ25.", 10, 'stop',
+        "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX-40.\nG0 Z-4.\nX60.\nZ25.", [10, 11], 'stop',
         'T1 rapids through the stock: down to Z −4.000 mm, 4.000 mm below its top.', null,
     ],
 ], isCut: false);

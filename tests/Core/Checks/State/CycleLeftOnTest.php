@@ -23,7 +23,7 @@ CheckCases::raises('state.cycle-left-on', [
         'Tool change with the drilling cycle still on: the next X or Y makes a hole with the new tool.', 'Put G80 G0 before line 7 @ 7:1 0 “G80 G0¶”',
     ],
     'several holes beside it' => [
-        "G99 G81 X0. Y0. Z-2. R2. F100.\nX90. Y60.\nX95.\nG80", 7, 'stop',
+        "G99 G81 X0. Y0. Z-2. R2. F100.\nX90. Y60.\nX95.\nG80", [7, 8], 'stop',
         'A hole beside the stock, at X 90.000 mm Y 60.000 mm: the cycle looks left on.', 'Put G80 G0 before line 7 @ 7:1 0 “G80 G0¶”',
     ],
 ]);

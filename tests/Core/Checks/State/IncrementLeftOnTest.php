@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.increment-left-on', [
-    ["G0 Z50.\nG91 Z1.\nT2 M6\nG43 H2", 8, 'caution', 'Incremental positions (G91) are still active at a tool change: the next absolute position '
+    ["G0 Z50.\nG91 Z1.\nT2 M6\nG43 H2", [8, 11], 'caution', 'Incremental positions (G91) are still active at a tool change: the next absolute position '
         .'is read as an increment.', 'Put G90 before line 8 @ 8:1 0 “G90¶”'],
     ['G91 G0 Z1.', 8, 'caution', 'Incremental positions (G91) are still active at the end of the program: the next absolute position is read as an '
         .'increment.', 'Put G90 before line 8 @ 8:1 0 “G90¶”'],

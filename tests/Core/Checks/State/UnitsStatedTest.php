@@ -19,7 +19,7 @@ CheckCases::raises('state.units', [
         ],
     ],
     ["G20\nG0 X1.", 6, 'caution', 'The program changes to inch midway.', null],
-    'changed, and back' => ["G20\nG0 X1.\nG21\nX2.", 6, 'caution', 'The program changes to inch midway.', null],
+    'changed, and back' => ["G20\nG0 X1.\nG21\nX2.", [6, 8], 'caution', 'The program changes to inch midway.', null],
     ["G20 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z1.\nM30", 3, 'stop', 'The program is in inch; the setup is in mm.', null],
 ]);
 

@@ -12,7 +12,7 @@ CheckCases::raises('travel.near-limit', [
     ['G0 Y191.', 6, 'caution', 'Y comes within 9.000 mm of its plus limit of 0.000 mm: −9.000 mm.', null, ['nearLimit' => 10]],
     'the minus limit' => ['G0 X-359.8', 6, 'caution', 'X comes within 0.200 mm of its minus limit of −760.000 mm: −759.800 mm.', null],
     'the length axis' => ['G0 Z249.7', 6, 'caution', 'Z comes within 0.300 mm of its plus limit of 0.000 mm: −0.300 mm.', null],
-    'where it comes nearest' => ["G0 Y199.7\nY100.\nY199.8", 8, 'caution', 'Y comes within 0.200 mm of its plus limit of 0.000 mm: −0.200 mm.', null],
+    'where it comes nearest' => ["G0 Y199.7\nY100.\nY199.8", [8, 6], 'caution', 'Y comes within 0.200 mm of its plus limit of 0.000 mm: −0.200 mm.', null],
     'just within what is near' => ['G0 Y199.501', 6, 'caution', 'Y comes within 0.499 mm of its plus limit of 0.000 mm: −0.499 mm.', null],
     'a machine with one limit on the axis' => [
         'G0 Y199.7', 6, 'caution',

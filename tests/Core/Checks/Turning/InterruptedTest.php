@@ -8,7 +8,7 @@ use Tests\Core\LatheCases;
 const TURNED_OVER = "T0101\nG97 S800 M3\nG0 X38. Z2.\nG1 Z-30. F0.1\nG0 X44.\nG28 U0 W0\n";
 
 LatheCases::raises('turning.interrupted', [
-    'over cross holes' => [str_replace('M30', TURNED_OVER.'M30', DrivenTools::SIDE_HOLES), 16, 'note',
+    'over cross holes' => [str_replace('M30', TURNED_OVER.'M30', DrivenTools::SIDE_HOLES), [16, 7], 'note',
         'T1 turns over what T7 has cut, at Z−22.500 mm: an interrupted cut.',
         DrivenTools::lathe('across'),
     ],

@@ -9,27 +9,31 @@ const BLADE = "G21 G99\nT0404\nG97 S500 M3\nG0 X60. Z-1.\n";
 const CATCH_PLATE = ['name' => 'catch plate', 'profile' => [[-50, 90], [-40, 90], [-30, 60]]];
 
 LatheCases::raises('turning.zone', [
-    'a tool that runs into the jaws' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-60. F0.2", 6, 'stop', 'T1 comes 5.000 mm into the chuck, at Z−60.000 mm.',
+    'a tool that runs into the jaws' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-60. F0.2", [6, 7], 'stop', 'T1 comes 5.000 mm into the chuck, at Z−60.000 mm.',
     ],
     'a thread insert in the jaws' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z2.\nG92 X39.4 Z-56. F1.5", 5, 'stop',
         'T5 comes 2.500 mm into the chuck, at Z−57.500 mm.',
     ],
     // The corner at Z2 Ø5 under a cone of 60° that is Ø5.155 there: 0.0774 × cos 30° (geometry).
-    'a blade under the point of a centre' => [BLADE.'G1 X5. F0.05', 5, 'stop', 'T4 comes 0.067 mm into the tailstock, at Z−1.000 mm.', ['tailstock' => CENTER]],
+    'a blade under the point of a centre' => [
+        BLADE.'G1 X5. F0.05', [5, 6], 'stop', 'T4 comes 0.067 mm into the tailstock, at Z−1.000 mm.', ['tailstock' => CENTER],
+    ],
     // An edge that falls by 5° lies under a cone of 30°, one that falls by 32° does not.
-    'a square insert beside a centre' => ["G21 G99\nT0101\nG97 S500 M3\nG0 Z2.\nG1 X8. F0.1", 5, 'stop',
+    'a square insert beside a centre' => ["G21 G99\nT0101\nG97 S500 M3\nG0 Z2.\nG1 X8. F0.1", [5, 6], 'stop',
         'T1 comes 4.055 mm into the tailstock, at Z2.000 mm.', ['tailstock' => CENTER],
     ],
-    'a rapid against the quill' => [BLADE."Z30.\nX28.", 6, 'stop', 'T4 comes 1.000 mm into the tailstock, at Z30.000 mm.', ['tailstock' => CENTER]],
-    'a rapid along into the body' => [BLADE.'Z39.', 5, 'stop', 'T4 comes 1.000 mm into the tailstock, at Z−1.000 mm.', ['tailstock' => CENTER]],
-    'a point in a hole in the raw face' => [BLADE."Z2.\nG1 X3. F0.05", 6, 'stop', 'T4 comes 3.889 mm into the tailstock, at Z2.000 mm.',
+    'a rapid against the quill' => [BLADE."Z30.\nX28.", [6, 7], 'stop', 'T4 comes 1.000 mm into the tailstock, at Z30.000 mm.', ['tailstock' => CENTER]],
+    'a rapid along into the body' => [BLADE.'Z39.', [5, 6], 'stop', 'T4 comes 1.000 mm into the tailstock, at Z−1.000 mm.', ['tailstock' => CENTER]],
+    'a point in a hole in the raw face' => [BLADE."Z2.\nG1 X3. F0.05", [6, 7], 'stop', 'T4 comes 3.889 mm into the tailstock, at Z2.000 mm.',
         ['tailstock' => ['mouth' => 6, 'pointAngle' => 90, 'quillDiameter' => 30, 'quillReach' => 40]],
     ],
-    'a steady' => [BLADE.'X50.', 5, 'stop', 'T4 comes 0.500 mm into the steady, at Z−1.000 mm.', ['steady' => ['z' => -4, 'width' => 7, 'diameter' => 55]]],
-    'a zone of its own' => [BLADE."X80.\nZ-38.", 6, 'stop', 'T4 comes 1.109 mm into the zone “catch plate”, at Z−38.000 mm.',
+    'a steady' => [
+        BLADE.'X50.', [5, 6], 'stop', 'T4 comes 0.500 mm into the steady, at Z−1.000 mm.', ['steady' => ['z' => -4, 'width' => 7, 'diameter' => 55]],
+    ],
+    'a zone of its own' => [BLADE."X80.\nZ-38.", [6, 7], 'stop', 'T4 comes 1.109 mm into the zone “catch plate”, at Z−38.000 mm.',
         ['zones' => [CATCH_PLATE], 'chuck' => ['jawFaceZ' => -80]],
     ],
-    'a zone that stays with the machine' => [BLADE."X80.\nZ-38.", 6, 'stop', 'T4 comes 1.109 mm into the zone “catch plate”, at Z−38.000 mm.',
+    'a zone that stays with the machine' => [BLADE."X80.\nZ-38.", [6, 7], 'stop', 'T4 comes 1.109 mm into the zone “catch plate”, at Z−38.000 mm.',
         ['workOffsets' => ['G54' => ['Z' => 100]], 'chuck' => ['jawFaceZ' => -80],
             'zones' => [['frame' => 'machine', 'profile' => [[50, 90], [60, 90], [70, 60]]] + CATCH_PLATE]],
     ],
