@@ -7,62 +7,7 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
-use Tests\Core\Judge\Contour;
-use Tests\Core\Judge\PolygonOffsets;
-
-const PLANES = [
-    'G17' => [['X', 'Y', 'I', 'J'], [0, 1]],
-    'G18' => [['Z', 'X', 'K', 'I'], [2, 0]],
-    'G19' => [['Y', 'Z', 'J', 'K'], [1, 2]],
-];
-
-/** @param  array<string, mixed>  $control */
-function compensating(float $diameter, array $control = []): array
-{
-    return ['offsets' => ['D' => ['1' => $diameter]], 'machine' => array_filter(['control' => $control]) + Bench::AT_ZERO['machine']] + Bench::AT_ZERO;
-}
-
-/**
- * The compensated path of a program as lines and arcs of its plane, lead-in and lead-out left away.
- *
- * @return list<array<string, mixed>>
- */
-function pathOf(string $program, string $plane, array $changes): array
-{
-    [, [$first, $second]] = PLANES[$plane];
-    $pick = fn (array $p): array => [$p[$first], $p[$second]];
-    $run = Bench::verify($program, $changes);
-    expect(array_filter($run->findings, fn (Finding $finding): bool => str_starts_with($finding->check, 'compensation.')))->toBe([]);
-    $rows = array_values(array_filter(Bench::rowsOf($run), fn (array $row): bool => $row['compensated'] ?? false));
-
-    return array_map(fn (array $row): array => ['a' => $pick($row['from']), 'b' => $pick($row['to'])]
-        + (
-            isset($row['sweep']) ? ['centre' => $pick($row['center']), 'sweep' => deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep'])] : []
-        ), array_slice($rows, 1, -1));
-}
-
-/*
- * Judged by clipper-lib, a general-purpose library for clipping and offsetting polygons: 306 contours of lines and arcs, on
- * both sides, in three planes, with round and with extended corners.
- */
-it('runs where a polygon library puts the offset, within 0.001 mm', function (): void {
-    $tasks = [];
-    for ($seed = 1; count($tasks) < 306; $seed++) {
-        $plane = array_keys(PLANES)[$seed % 3];
-        $side = $seed % 2 === 0 ? 1 : -1;
-        $corner = $seed % 5 === 0 ? 'extended' : 'arc';
-        // Extended corners of an arc are those of its tangents, which a polygon only comes near to: lines there.
-        $contour = Contour::random($seed, $corner === 'arc');
-        $radius = 1.0 + $seed % 4 * 0.5;
-        $path = pathOf($contour->program($plane, PLANES[$plane][0], $side, $radius), $plane, compensating(2 * $radius, ['outsideCorner' => $corner]));
-        $tasks[] = ['contour' => $contour->polygon(), 'outwards' => -$side * $radius, 'corner' => $corner, 'path' => $path];
-    }
-    $distances = PolygonOffsets::distances($tasks);
-    expect($distances)->toHaveCount(306);
-    foreach ($distances as $i => $distance) {
-        expect($distance)->toBeBetween(0.0, 0.001, 'contour '.($i + 1));
-    }
-});
+use Tests\Core\Compensated;
 
 /** @return list<float> how far a point is from each programmed element */
 function distances(array $point, array $elements): array
@@ -104,7 +49,7 @@ function element(string $kind, array $a, float $direction): array
 }
 
 it('keeps exactly the radius from all nine pairs, inside and outside, in every plane', function (string $one, string $other, float $turn): void {
-    foreach (PLANES as $plane => [$letters]) {
+    foreach (Compensated::PLANES as $plane => [$letters]) {
         $first = element($one, [0.0, 0.0], 20.0);
         $second = element($other, $first[1], $first[4] + $turn);
         $text = "G21 {$plane} F100.\nG0 {$letters[0]}-20. {$letters[1]}-20.\nG41 D1 G1 {$letters[0]}0. {$letters[1]}0.\n";
@@ -112,11 +57,11 @@ it('keeps exactly the radius from all nine pairs, inside and outside, in every p
             $text .= ($center === null ? 'G1' : ($sweep > 0 ? 'G3' : 'G2')).sprintf(' %s%.9f %s%.9f', $letters[0], $b[0], $letters[1], $b[1])
                 .($center === null ? '' : sprintf(' %s%.9f %s%.9f', $letters[2], $center[0] - $a[0], $letters[3], $center[1] - $a[1]))."\n";
         }
-        $path = pathOf(
+        $path = Compensated::path(
             $text.'G40 G1 '.sprintf(
                 '%s%.9f %s%.9f', $letters[0], $second[1][0] - 30 * sin(deg2rad($second[4])), $letters[1], $second[1][1] + 30 * cos(deg2rad($second[4])),
             ),
-            $plane, compensating(6),
+            $plane, Compensated::setup(6),
         );
         expect(count($path))->toBe($turn < 0 ? 3 : 2);
         foreach ($path as ['a' => $a, 'b' => $b]) {
@@ -147,7 +92,7 @@ it('joins a turned outline smoothly though its figures are rounded', function (f
     }
     $lines[] = 'G1 '.$place(...$at);
     $lines[] = 'G40 '.$place(0, $isInside ? 0 : -30);
-    $run = Bench::verify("G21 G17 G90\nG54\n".implode("\n", $lines)."\nM30", compensating(8.0));
+    $run = Bench::verify("G21 G17 G90\nG54\n".implode("\n", $lines)."\nM30", Compensated::setup(8.0));
     expect(array_filter($run->findings, fn (Finding $finding): bool => str_starts_with($finding->check, 'compensation.')))->toBe([]);
     foreach (array_filter(Bench::rowsOf($run), fn (array $row): bool => ($row['sweep'] ?? 0.0) > 45) as $arc) {
         // The corner less the cutter’s radius inside, with it outside, but for the rounding.
@@ -164,14 +109,14 @@ it('joins a turned outline smoothly though its figures are rounded', function (f
 });
 
 it('leads in square to the first move and out from the end of the last', function (): void {
-    expect(Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nG40 X30. Y-20.\nM30", compensating(6)))->toEqualWithDelta(
+    expect(Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nG40 X30. Y-20.\nM30", Compensated::setup(6)))->toEqualWithDelta(
         [['rapid', -20, -20, 0], ['feed', 0, -3, 0], ['feed', 30, -3, 0], ['feed', 30, -20, 0]], 1e-9,
     );
 });
 
 it('goes round a sharp corner on extended lines, cut off square beyond a right angle', function (): void {
     $points = Bench::points(
-        "G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nX0. Y10.\nG40 X0. Y30.\nM30", compensating(6, ['outsideCorner' => 'extended']),
+        "G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nX0. Y10.\nG40 X0. Y30.\nM30", Compensated::setup(6, ['outsideCorner' => 'extended']),
     );
     $turn = 180 - rad2deg(atan2(10, 30));
     $reach = 3 * tan(deg2rad($turn / 4));
@@ -181,12 +126,12 @@ it('goes round a sharp corner on extended lines, cut off square beyond a right a
 });
 
 it('meets a right-angled corner on extended lines', function (): void {
-    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nY30.\nG40 X60.\nM30", compensating(6, ['outsideCorner' => 'extended']));
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nY30.\nG40 X60.\nM30", Compensated::setup(6, ['outsideCorner' => 'extended']));
     expect(array_slice($points, 2, 3))->toEqualWithDelta([['feed', 30, -3, 0], ['feed', 33, -3, 0], ['feed', 33, 0, 0]], 1e-9);
 });
 
 it('takes moves out of the plane and events along to the corner', function (): void {
-    $rows = Bench::rows("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y0.\nX30.\nZ-5.\nM8\nG4 P1.\nY30.\nG40 X60.\nM30", compensating(6));
+    $rows = Bench::rows("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y0.\nX30.\nZ-5.\nM8\nG4 P1.\nY30.\nG40 X60.\nM30", Compensated::setup(6));
     expect(array_column($rows, 'kind'))->toBe(['rapid', 'feed', 'feed', 'feed', 'coolant', 'dwell', 'feed', 'feed', 'stop'])
         ->and($rows[2]['to'])->toEqualWithDelta([27, 3, 0], 1e-9)
         ->and($rows[3]['to'])->toEqualWithDelta([27, 3, -5], 1e-9)
@@ -194,7 +139,7 @@ it('takes moves out of the plane and events along to the corner', function (): v
 });
 
 it('changes radius and side where the program says so', function (): void {
-    $changes = compensating(10);
+    $changes = Compensated::setup(10);
     $changes['offsets']['D']['2'] = 6;
     $head = "G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\n";
     expect(array_slice(Bench::points($head."D2 X30.\nG40 Y60.\nM30", $changes), 2))->toEqualWithDelta(
@@ -206,7 +151,7 @@ it('changes radius and side where the program says so', function (): void {
 });
 
 it('follows a full circle led into and out of by arcs, as a helix', function (): void {
-    $moves = Bench::moves("G21 F100.\nG41 D1 G1 X12. Y-8.\nG3 X20. Y0. R8.\nG3 I-20. Z-1.\nG3 X12. Y8. R8.\nG40 G1 X0. Y0.\nM30", compensating(10));
+    $moves = Bench::moves("G21 F100.\nG41 D1 G1 X12. Y-8.\nG3 X20. Y0. R8.\nG3 I-20. Z-1.\nG3 X12. Y8. R8.\nG40 G1 X0. Y0.\nM30", Compensated::setup(10));
     expect(array_column($moves, 'kind'))->toBe(['feed', 'arc', 'arc', 'arc', 'feed'])
         ->and($moves[2]['sweep'])->toEqualWithDelta(360, 1e-9)
         ->and($moves[2]['from'])->toEqualWithDelta([15, 0, 0], 1e-9)
@@ -215,22 +160,22 @@ it('follows a full circle led into and out of by arcs, as a helix', function ():
 });
 
 it('keeps to the compensated place while only the tool goes up, and leads out with the next move', function (): void {
-    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40\nG0 Z5.\nX60. Y30.\nM30", compensating(10));
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40\nG0 Z5.\nX60. Y30.\nM30", Compensated::setup(10));
     expect(array_slice($points, 2))->toEqualWithDelta([['feed', -5, 30, 0], ['rapid', -5, 30, 5], ['rapid', 60, 30, 5]], 1e-9);
 });
 
 it('compensates what has been rotated, and keeps the side of what is mirrored', function (): void {
-    $turned = Bench::points("G21 F100.\nG68 X0. Y0. R90.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40 Y60.\nG69\nM30", compensating(10));
+    $turned = Bench::points("G21 F100.\nG68 X0. Y0. R90.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40 Y60.\nG69\nM30", Compensated::setup(10));
     expect($turned[1])->toEqualWithDelta(['feed', 10, -5, 0], 1e-9)->and($turned[2])->toEqualWithDelta(['feed', -30, -5, 0], 1e-9);
     // Left of a path and its mirror image lie mirror images of each other.
     $outline = "G0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG2 X10. Y40. R10.\nG1 X40.\nG40 X60.\n";
-    $plain = Bench::points("G21 F100.\n{$outline}M30", compensating(10));
-    $mirrored = Bench::points("G21 F100.\nG51.1 X0.\n{$outline}G50.1\nM30", compensating(10));
+    $plain = Bench::points("G21 F100.\n{$outline}M30", Compensated::setup(10));
+    $mirrored = Bench::points("G21 F100.\nG51.1 X0.\n{$outline}G50.1\nM30", Compensated::setup(10));
     expect(array_map(fn (array $point): array => [$point[0], -$point[1], $point[2], $point[3]], $mirrored))->toEqualWithDelta($plain, 1e-9);
 });
 
 it('shows in the drawing both the path of the centre and the one programmed', function (): void {
-    $setup = Bench::setup(compensating(10));
+    $setup = Bench::setup(Compensated::setup(10));
     $trace = Verification::trace(Program::fromText("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG2 X10. Y40. R10.\nG40 G1 X40.\nM30"), $setup);
     $columns = DrawingColumns::of($trace, $setup);
     $real = $columns->numbers(...);

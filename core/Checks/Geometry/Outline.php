@@ -16,6 +16,9 @@ final class Outline
     /** Rows of a run up to which it is worth looking: a longer one was not written by hand. */
     private const ROWS = 20_000;
 
+    /** Radians between a move and the way of the cutter beside it, for the rounding of figures. */
+    private const BESIDE = 1e-4;
+
     /** @var array{float, float}|null where the program is, X and Y of the machine */
     private ?array $at = null;
 
@@ -80,12 +83,25 @@ final class Outline
                 continue; // the cutter goes round a corner, or to another level: where the program is does not change
             }
             $to = isset($given[$row]) ? [$first[$given[$row]], $second[$given[$row]]] : [$x[$row], $y[$row]];
+            $way = [$x[$row] - ($x[$row - 1] ?? $chunk->before[$this->axes[0]]), $y[$row] - ($y[$row - 1] ?? $chunk->before[$this->axes[1]])];
             yield match (true) {
-                ! $isOutline => null,
+                // Leading in or out the cutter does not run beside the move, nor into an arc that it just fills.
+                ! $isOutline, ! isset($arcs[$row]) && ! self::isBeside($way, [$to[0] - $this->at[0], $to[1] - $this->at[1]]) => null,
                 isset($arcs[$row]) => OutlineMove::round($lines[$row], $this->at, $to, $chunk->arc($arcs[$row])),
                 default => OutlineMove::straight($lines[$row], $this->at, $to),
             };
             $this->at = $to;
         }
+    }
+
+    /**
+     * Whether the cutter goes in the direction of a move.
+     *
+     * @param  array{float, float}  $way  of the cutter
+     * @param  array{float, float}  $given  of the move
+     */
+    private static function isBeside(array $way, array $given): bool
+    {
+        return abs($way[0] * $given[1] - $way[1] * $given[0]) <= self::BESIDE * hypot(...$way) * hypot(...$given);
     }
 }

@@ -37,6 +37,10 @@ CheckCases::staysQuiet('geometry.almost-tangent', [
     'a piece too short to have a direction' => ["G1 Z-1. F100.\nX19.9 F300.\nX20. Y0.002\nG3 X30. Y10. I0. J9.998\nG0 Z25."],
     'on a slope' => ["G1 Z-1. F100.\nX20. Z-2. F300.\nG3 X30.2 Y10. I.2 J10.\nG0 Z25."],
     'tangent, with the cutter beside it' => ["G1 Z-1. F100.\nG42 D1 X0. Y-10.\nX20. F300.\nG3 X30. Y0. I0. J10.\nG1 Y30.\nG40 X0.\nG0 Z25."],
+    'before a corner that the cutter just fills' => [
+        "G1 Z-1. F100.\nG41 D1 X0. Y-10.\nY0.\nX20. F300.\nG3 X30. Y10. R10.\nG1 Y150.\nG3 X25. Y155. R5.\nG1 X0.\nG40 Y140.\nG0 Z25.",
+    ],
+    'a lead-in that is nearly tangent' => ["G1 Z-1. F100.\nG42 D1 X20. Y0.4\nG3 X30. Y10. I0. J9.6\nG1 Y30.\nG40 X0.\nG0 Z25."],
     'a lift between, with the cutter beside it' => [
         "G1 Z-1. F100.\nG42 D1 X0. Y-10.\nX20. F300.\nZ1.\nZ-1.\nG3 X30.2 Y0. I.2 J10.\nG1 Y30.\nG40 X0.\nG0 Z25.",
     ],
