@@ -41,7 +41,8 @@ final class RBelowZ extends MillCheck
         $isKnown = $input->stock?->isFollowed() === true;
         $rapids = array_filter(
             $input->heights->rapidsInStock,
-            static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true) && (! $isKnown || $input->cutsAtRapid($move->line)),
+            static fn (LowMove $move): bool => $move->inCycle && (! $isKnown || $input->cutsAtRapid($move->line))
+                && ! in_array($move->line, $told, true) && ! in_array($input->wordAt($move->line, 'R')?->line, $told, true),
         );
         foreach (MovesByTool::of(array_values($rapids)) as [$move, $also]) {
             yield new Finding(

@@ -35,7 +35,7 @@ final class FeedCarried extends MillCheck
             }
             $seen[$tool] = true;
             $feed = $input->wordAt($line, 'F');
-            $change = $this->changedIn($input, $tool);
+            $change = $this->changedIn($input, $tool, $line);
             if ($feed === null || $change === null || $feed->line >= $change || $input->cuts->firstFeed[$number] <= 0.0) {
                 continue;
             }
@@ -46,17 +46,20 @@ final class FeedCarried extends MillCheck
         }
     }
 
-    /** The first line a tool is in the spindle at. */
-    private function changedIn(CheckInput $input, int $tool): ?int
+    /** The line at which a tool last came into the spindle before a cut. */
+    private function changedIn(CheckInput $input, int $tool, int $cut): ?int
     {
-        $first = null;
-        foreach ($input->trace->states as $number => $state) {
-            $line = $input->cuts->firstRow[$number] ?? null;
-            if ($state->tool === $tool && $line !== null) {
-                $first = min($first ?? $line, $line);
+        $rows = $input->cuts->firstRow;
+        asort($rows);
+        $before = $change = null;
+        foreach ($rows as $number => $line) {
+            $now = $input->trace->states[$number]->tool;
+            if ($line <= $cut && $now === $tool && $now !== $before) {
+                $change = $line;
             }
+            $before = $now;
         }
 
-        return $first;
+        return $change;
     }
 }

@@ -68,3 +68,12 @@ it('names beside the pass that is unusually deep none that is not', function ():
         array_map(static fn (Finding $finding): array => [$finding->check, $finding->line, $finding->alsoAt], array_values($findings)),
     )->toContain(['cutting.too-deep', 13, []]);
 });
+
+it('tells each tool that goes too deep', function (): void {
+    $run = Bench::verify(
+        Bench::sound("X-60. Y0.\nG1 Z-4. F300.\nX60.\nG0 Z50.\nT3 M6\nS3000 M3\nG54 G0 X-60. Y20.\nG43 H3 Z25.\nG1 Z-4. F300.\nX60.\nG0 Z25."),
+        ['tools' => [['maxAxialDepth' => 2], 2 => ['maxAxialDepth' => 2]]],
+    );
+    $found = Bench::findings('cutting.too-deep', $run);
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->figures['tool']], $found))->toBe([[7, 1], [14, 3]]);
+});

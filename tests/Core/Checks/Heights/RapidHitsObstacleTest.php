@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
@@ -46,4 +47,24 @@ it('tells each thing it runs into once, with every line', function (): void {
         static fn (Finding $finding): array => [$finding->figures['obstacle'], $finding->line, $finding->alsoAt, $finding->field],
         Bench::findings('heights.rapid-hits-obstacle', $run),
     ))->toBe([['jaw', 8, [9, 10], 'obstacles.0'], ['clamp', 8, [9, 13, 14], 'obstacles.1']]);
+});
+
+it('says what to do by where the obstacle is', function (string $lines, array $obstacle, string $remedy): void {
+    $found = Bench::findings('heights.rapid-hits-obstacle', Bench::verify(Bench::sound($lines), $obstacle));
+    expect(Bench::remedy($found[0]))->toBe($remedy);
+})->with([
+    'under the stock' => [
+        "Z2.\nG1 Z-30. F100.\nG0 Z25.",
+        ['obstacles' => [['name' => 'parallel', 'shape' => 'box', 'min' => [-20, -20, -45], 'max' => [20, 20, -25], 'workOffset' => 'G54']]],
+        'Cut less deep, or move what lies under the stock.',
+    ],
+    'beside it' => [
+        "G1 Z24. F500.\nX40. Y40. Z2.\nG0 Z25.", CLAMP, 'Go over it or round it, or move the fixture. The holder is wider than the tool.',
+    ],
+]);
+
+it('says that no obstacles were given', function (): void {
+    $none = 'No jaws or clamps given: only the stock is checked.';
+    expect(array_column(Gaps::of(Bench::verify(Bench::sound('X1.'))->input), 'text'))->toContain($none)
+        ->and(array_column(Gaps::of(Bench::verify(Bench::sound('X1.'), CLAMP)->input), 'text'))->not->toContain($none);
 });

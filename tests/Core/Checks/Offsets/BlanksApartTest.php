@@ -22,6 +22,7 @@ CheckCases::staysQuiet('offsets.blanks-apart', [
     'blanks of two kinds' => [$both, $second(-4.0, 12)],
     'just as much as it may be' => [$both, $second(-1.0)],
     'two hairs thicker' => [$both, $second(-4.0, 25.02)],
+    'shorter' => [$both, ['moreStock' => [['shape' => 'box', 'min' => [-40, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]] + $second(-4.0)],
     'narrower' => [$both, ['moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 30, 0], 'workOffset' => 'G55']]] + $second(-4.0)],
     'the other offset not used' => ["G21 G17 G40 G80 G90\nT1 M6\nG55 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM30", $second(-4.0)],
     'an offset that is not used' => ['G0 X1.', $second(-4.0)],

@@ -60,6 +60,7 @@ CheckCases::staysQuiet('offsets.diameter-mismatch', [
         "G0 X-70. Y-60.\nG1 Z-3. F300.\nG41 D11 X-45. F400.\nY35.\nG40 X-70.\nG0 Y-60.\nG41 D1 G1 X-45.\nY35.\nG40 X-70.",
         ['machine' => ['control' => ['dIs' => 'radius']], 'offsets' => ['D' => ['1' => 5, '11' => 5.3]]],
     ],
+    'an offset that is called, and never compensated with' => ["D1\nG1 Z-1. F100.\nX20.\nG0 Z25.", ['offsets' => ['D' => ['1' => 5]]]],
     'an offset that never cuts' => ["G0 X70. Y0.\nG41 D1 X60.\nG40 X80.", ['offsets' => ['D' => ['1' => 5]]]],
     'a second offset for roughing' => [
         "G0 X-70. Y-60.\nG1 Z-3. F300.\nG41 D11 X-45. F400.\nY35.\nG40 X-70.\nG0 Y-60.\nG41 D1 G1 X-45.\nY35.\nG40 X-70.",

@@ -10,6 +10,10 @@ CheckCases::raises('state.feed-carried', [
     'the feed of the tool before' => [
         "{$first}G1 Z-1.\nX20.", 12, 'caution', 'T3 cuts at 300 mm/min, the feed of the tool before it: no F since the tool change.', null,
     ],
+    'of a tool that was there before, without a cut' => [
+        "G0 Z50.\nT3 M6\nS3000 M3\nG43 H3 Z25.\nG1 Z-1. F300.\nG0 Z50.\nT1 M6\nS2000 M3\nG43 H1 Z25.\nG1 Z-1.", 15, 'caution',
+        'T1 cuts at 300 mm/min, the feed of the tool before it: no F since the tool change.', null,
+    ],
     'in a cycle' => [
         "{$first}G98 G81 X0. Y0. Z-5. R2.\nG80", 12, 'caution',
         'T3 cuts at 300 mm/min, the feed of the tool before it: no F since the tool change.', null,

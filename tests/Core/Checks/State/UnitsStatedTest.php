@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.units', [
@@ -26,3 +27,8 @@ CheckCases::raises('state.units', [
 CheckCases::staysQuiet('state.units', [
     ["G21\nG0 X1."],
 ]);
+
+it('says which units to state', function (string $units, string $remedy): void {
+    $found = Bench::findings('state.units', Bench::verify("G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z1.\nM30", ['units' => $units]));
+    expect(Bench::remedy($found[0]))->toBe($remedy);
+})->with([['mm', 'Put G21 in the first line.'], ['inch', 'Put G20 in the first line.']]);

@@ -10,6 +10,12 @@ use Tests\Core\CheckCases;
 CheckCases::raises('travel.overrun', [
     ['G0 Y250.', 6, 'stop', 'Y runs past its plus limit of 0.000 mm: furthest 50.000 mm, 50.000 mm too far, on line 6.', null],
     ['G0 X-500.', 6, 'stop', 'X runs past its minus limit of −760.000 mm: furthest −900.000 mm, 140.000 mm too far, on line 6.', null],
+    'half a millimetre past the minus limit' => [
+        'G0 X-360.5', 6, 'stop', 'X runs past its minus limit of −760.000 mm: furthest −760.500 mm, 0.500 mm too far, on line 6.', null,
+    ],
+    'half a millimetre past the plus limit' => [
+        'G0 Y200.5', 6, 'stop', 'Y runs past its plus limit of 0.000 mm: furthest 0.500 mm, 0.500 mm too far, on line 6.', null,
+    ],
     ['G53 G0 Z10.', 6, 'stop', 'Z runs past its plus limit of 0.000 mm: furthest 10.000 mm, 10.000 mm too far, on line 6.', null],
     ["G0 X395.\nG2 X395. Y-20. I0. J-10. F100.", 7, 'stop', 'X runs past its plus limit of 0.000 mm: furthest 5.000 mm, 5.000 mm too far, on line 7.', null],
 ]);
