@@ -18,7 +18,8 @@ CheckCases::raises('state.speed-over', [
         ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 20000]]],
     ],
     'over two limits that are alike' => [
-        'S9000', 6, 'stop', 'S9000 is over the 8000 rev/min limit of the spindle.', 'Put S8000 @ 6:2 4 “8000”', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 8000]]],
+        'S9000', 6, 'stop', 'S9000 is over the 8000 rev/min limit of the spindle.', 'Put S8000 @ 6:2 4 “8000”',
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 8000]]],
     ],
     'a tenth that is nearly twice another speed of the tool' => [
         "S400\nG0 X1.\nS7600", 8, 'stop', 'S7600 is over the 6000 rev/min limit of T1.', 'Put S760 @ 8:2 4 “760”',
