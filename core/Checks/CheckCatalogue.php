@@ -31,6 +31,7 @@ final class CheckCatalogue
         Geometry\ArcReversed::class,
         Geometry\AlmostTangent::class,
         Geometry\RadiusSlip::class,
+        Geometry\AngleSlip::class,
         Turning\Profile::class,
         Turning\AllowanceSign::class,
         Turning\CycleStart::class,

@@ -22,6 +22,9 @@ final class EntryErrorSurvey
     /** A step this many times the usual one is none of them. */
     private const STEP = 1.6;
 
+    /** How exactly a depth has to be one more step where there was only one, mm. */
+    private const EXACT = 1e-3;
+
     /** A depth this many times the next deepest is no pass after it. */
     private const OUT_OF_PROPORTION = 8;
 
@@ -229,15 +232,22 @@ final class EntryErrorSurvey
     private function outOfStep(Step $step): void
     {
         $usual = $step->usual();
-        if (count($step->before) < 2 || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
+        if ($step->before === [] || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
             return;
         }
         $word = $this->input->wordAt($step->pass->line, AxisName::Z);
         if ($word === null || isset($this->words[AxisName::Z.$word->line])) {
             return;
         }
-        $meant = $step->pass->level + $word->value() * $this->input->trace->end->modes->units->millimetres() * (1 / 10 - 1);
-        if ($meant >= $step->height || $meant < $step->height - self::STEP * $usual) {
+        $value = $word->value() * $this->input->trace->end->modes->units->millimetres();
+        $places = array_values(array_filter([1, -1], function (int $places) use ($step, $value, $usual): bool {
+            $meant = $step->height - $step->pass->level - $value * (1 / 10 ** $places - 1);
+
+            // After a single step it has to be that same step again.
+            return count($step->before) > 1 ? $meant > 0.0 && $meant <= self::STEP * $usual : abs($meant - $usual) < self::EXACT;
+        }))[0] ?? null;
+        $isSign = $places === null && abs($step->height - $step->pass->level + 2 * $value - $usual) < self::EXACT;
+        if ($places === null && ! $isSign) {
             return;
         }
         $last = $step->before[count($step->before) - 1];
@@ -247,8 +257,8 @@ final class EntryErrorSurvey
             $this->lines[$line] = true;
         }
         $this->entryErrors[] = new EntryError(
-            $word, $move, $word->movedPoint(1),
-            new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece), [$step->pass->line],
+            $word, $move, $isSign ? $word->otherSign() : $word->movedPoint((int) $places),
+            new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece), [$step->pass->line], $isSign,
         );
     }
 

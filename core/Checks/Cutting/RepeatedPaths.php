@@ -41,14 +41,16 @@ final class RepeatedPaths
     public static function of(CheckInput $input): array
     {
         $axes = $input->setup->machine->linearColumns();
-        if ($axes === null || $input->trace->rows() > self::ROWS || ! $input->turns->isStill()) {
+        if ($axes === null || $input->trace->rows() > self::ROWS) {
             return [];
         }
         $read = new self;
         $tool = 0;
+        $rotary = array_values(array_diff(array_keys($input->setup->machine->axisNames), $axes));
         foreach ($input->trace->chunks() as $chunk) {
             [$x, $y, $z] = array_map($chunk->axis(...), $axes);
             [$lines, $states] = [$chunk->lines(), $chunk->states()];
+            $angles = array_map($chunk->axis(...), $rotary);
             [$atX, $atY] = [$chunk->before[$axes[0]], $chunk->before[$axes[1]]];
             foreach ($chunk->kinds() as $row => $kind) {
                 if ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) {
@@ -56,7 +58,10 @@ final class RepeatedPaths
                 } else {
                     $tool = $input->trace->states[$states[$row]]->tool;
                     $read->add(
-                        $lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(' %.3F %.3F %.3F', $x[$row], $y[$row], $z[$row]),
+                        $lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(
+                            ' %.3F %.3F %.3F %s', $x[$row], $y[$row], $z[$row],
+                            implode(' ', array_map(static fn (array $column): string => sprintf('%.3F', $column[$row]), $angles)),
+                        ),
                         $z[$row],
                     );
                 }

@@ -41,7 +41,7 @@ final class DecimalSlip extends MillCheck
                 continue;
             }
             [$text, $figures] = match (true) {
-                $entryError->isSign && $entryError->word->letter === AxisName::Z => $this->above($stock, $entryError),
+                $entryError->word->letter === AxisName::Z && $entryError->isSign && $entryError->move->z > $stock->top() => $this->above($stock, $entryError),
                 $entryError->word->letter === AxisName::Z => $this->depth($stock, $entryError),
                 default => $this->beside($stock, $entryError),
             };

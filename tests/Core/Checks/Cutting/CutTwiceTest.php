@@ -10,6 +10,7 @@ $holes = "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nG80\n";
 
 // A ring in three steps, with a lift between them or without.
 $step = fn (int $z): string => "G0 X0. Y0.\nZ2.\nG1 Z-{$z}. F100.\nX20. F300.\nG3 I-20.\nG1 X0.\nY5.\nG0 Z5.\n";
+$turns = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]]];
 $steps = $step(1).$step(2).$step(3);
 
 // A pocket cleared at one level, back and forth.
@@ -17,6 +18,9 @@ $rows = implode("\n", array_map(static fn (int $i): string => 'G1 X'.($i % 2 ===
 $pocket = "G0 X-20. Y-15.\nZ2.\nG1 Z-2. F100.\n{$rows}\nG0 Z5.\n";
 
 CheckCases::raises('cutting.cut-twice', [
+    'a pocket twice on one side of four' => [
+        "G0 A90.\n{$steps}G0 A0.\n{$steps}G0 A90.\n{$steps}", [59, 67, 75], 'caution', 'T1 repeats the path of line 9 at every level.', null, $turns,
+    ],
     'a place said twice' => [
         "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution',
         'T1 makes the same hole twice, at X 10.000 mm Y 0.000 mm in G54.', null,
@@ -35,6 +39,7 @@ CheckCases::raises('cutting.cut-twice', [
 ]);
 
 CheckCases::staysQuiet('cutting.cut-twice', [
+    'a pocket on two sides' => ["{$steps}G0 A90.\n{$steps}", $turns],
     'each place once' => [$holes],
     'a pocket once' => [$steps],
     'a pocket at the second piece' => [

@@ -7,6 +7,9 @@ use Tests\Core\CheckCases;
 
 const IN_CORNER = ['stock' => ['min' => [0, 0, -25], 'max' => [100, 80, 0]]];
 
+// A plate that stands on its zero.
+$high = ['stock' => ['max' => [50, 40, 20]]];
+
 CheckCases::raises('heights.decimal-slip', [
     ["G0 Z2.\nG1 Z-50. F100.\nG0 Z25.", 7, 'stop', 'Z −50.000 mm is 25.000 mm below the stock, which is 25.000 mm thick.', 'Put Z-5. @ 7:5 4 “-5.”'],
     [
@@ -26,6 +29,18 @@ CheckCases::raises('heights.decimal-slip', [
     [
         "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", [11, 12], 'stop',
         'Z −15.000 mm is out of step with the passes before it. The cut on line 10 went to −1.000 mm.', 'Put Z-1.5 @ 11:2 4 “-1.5”',
+    ],
+    'out of step after a single pass, and just that step with its point moved' => [
+        "X-60. Y0.\nG1 Z17.5 F300.\nX60.\nZ1.5\nX-60.\nG0 Z25.", [9, 10], 'stop',
+        'Z 1.500 mm is out of step with the passes before it. The cut on line 8 went to 17.500 mm.', 'Put Z15. @ 9:2 3 “15.”', $high,
+    ],
+    'out of step after two, its point moved to the other side' => [
+        "X-60. Y0.\nG1 Z17.5 F300.\nX60.\nZ15.\nX-60.\nZ1.25\nX60.\nG0 Z25.", [11, 12], 'stop',
+        'Z 1.250 mm is out of step with the passes before it. The cut on line 10 went to 15.000 mm.', 'Put Z12.5 @ 11:2 4 “12.5”', $high,
+    ],
+    'a minus before a height that would be the next step' => [
+        "X-60. Y0.\nG1 Z17.5 F300.\nX60.\nZ-15.\nX-60.\nG0 Z25.", [9, 10], 'stop',
+        'Z −15.000 mm is out of step with the passes before it. The cut on line 8 went to 17.500 mm.', 'Put Z15. @ 9:2 4 “15.”', $high,
     ],
     // Deeper than the tool sticks out of its holder.
     [
@@ -65,6 +80,7 @@ CheckCases::raises('heights.decimal-slip', [
 ]);
 
 CheckCases::staysQuiet('heights.decimal-slip', [
+    'deep after a single pass, but no step of it' => ["X-60. Y0.\nG1 Z17. F300.\nX60.\nZ1.5\nX-60.\nG0 Z25.", $high],
     'a way across at feed, and down to the same depth again' => ["Z2.\nG1 Z-3. F200.\nX20. F300.\nZ3. F500.\nX-30.\nZ-3. F200.\nX-40. F300."],
     ["G0 Z2.\nG1 Z-25.5 F100.\nG0 Z25."],
     ["G0 X120. Y0.\nZ2.\nG1 Z-1. F300.\nX0.\nG0 Z25."],
