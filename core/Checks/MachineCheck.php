@@ -36,13 +36,25 @@ abstract class MachineCheck implements Check
      */
     protected function gapOfTools(CheckInput $input, string $field, string $words, callable $lacks): array
     {
-        $numbers = [];
-        foreach ($input->usedTools() as $tool) {
-            if ($tool->kind !== ToolKind::Probe && $lacks($tool)) {
-                $numbers[] = $tool->number;
-            }
+        $open = array_filter($input->usedTools(), static fn (Tool $tool): bool => $tool->kind !== ToolKind::Probe && $lacks($tool));
+
+        return $this->gapOf($input, array_map(static fn (Tool $tool): int => $tool->number, $open), "No {$words} given for {tools}.", $field);
+    }
+
+    /**
+     * One gap for some tools; none where there are none of them.
+     *
+     * @param  array<int>  $tools  their numbers
+     * @param  string  $text  with {tools} where they are named
+     * @param  string  $field  of a tool that would let it be looked at
+     * @return list<Gap>
+     */
+    protected function gapOf(CheckInput $input, array $tools, string $text, string $field): array
+    {
+        foreach ($tools as $first) {
+            return [$this->gap(str_replace('{tools}', 'T'.implode(', T', $tools), $text), $input->toolField($first, $field))];
         }
 
-        return $numbers === [] ? [] : [$this->gap("No {$words} given for T".implode(', T', $numbers).'.', $input->toolField($numbers[0], $field))];
+        return [];
     }
 }

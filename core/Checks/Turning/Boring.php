@@ -34,11 +34,8 @@ final class Boring extends LatheCheck
             array_keys($input->turned->cutting ?? []), static fn (int $number): bool => $input->setup->tooling->tools[$number]->kind->bores()
                 && $input->setup->tooling->tools[$number]->insert->minBore === null,
         );
-        foreach (array_slice(array_values($open), 0, 1) as $number) {
-            yield $this->gap(
-                'No smallest bore given for T'.implode(', T', $open).': whether its back rubs was not checked.', $input->toolField($number, 'minBore'),
-            );
-        }
+
+        return $this->gapOf($input, $open, 'No smallest bore given for {tools}: whether its back rubs was not checked.', 'minBore');
     }
 
     public function examine(CheckInput $input): iterable

@@ -39,9 +39,8 @@ final class Depth extends LatheCheck
 
             return $tool->kind->turns() && $tool->limits->maxAxialDepth === null;
         });
-        foreach (array_slice(array_values($open), 0, 1) as $number) {
-            yield $this->gap('No max depth of cut given for T'.implode(', T', $open).'.', $input->toolField($number, 'maxAxialDepth'));
-        }
+
+        return $this->gapOf($input, $open, 'No max depth of cut given for {tools}.', 'maxAxialDepth');
     }
 
     public function examine(CheckInput $input): iterable

@@ -31,11 +31,7 @@ final class Driven extends LatheCheck
         $open = array_filter(
             array_keys($driven), static fn (int $tool): bool => ($input->setup->tooling->tools[$tool] ?? null)?->holding->driven === null,
         );
-        foreach (array_slice(array_values($open), 0, 1) as $tool) {
-            yield $this->gap(
-                'Nobody says how T'.implode(', T', $open).' points in its driven holder: its tip alone was checked.', $input->toolField($tool, 'driven'),
-            );
-        }
+        yield from $this->gapOf($input, $open, 'Nobody says how {tools} points in its driven holder: its tip alone was checked.', 'driven');
         if ($driven !== []) {
             yield $this->gap('What driven tools cut was not taken out of the part.');
         }

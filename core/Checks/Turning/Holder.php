@@ -32,7 +32,7 @@ final class Holder extends LatheCheck
             $tool = $input->setup->tooling->tools[$open[0]];
             $field = $tool->kind->bores() || $tool->kind->isRound() ? ($tool->holding->stickout === null ? 'stickout' : 'holder')
                 : ($tool->insert->shankWidth === null ? 'shankWidth' : 'projection');
-            yield $this->gap('No holder given for T'.implode(', T', $open).': what it runs into was not checked.', $input->toolField($open[0], $field));
+            yield from $this->gapOf($input, $open, 'No holder given for {tools}: what it runs into was not checked.', $field);
         }
     }
 

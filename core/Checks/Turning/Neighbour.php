@@ -35,11 +35,9 @@ final class Neighbour extends LatheCheck
         $open = array_filter($input->setup->tooling->tools, static fn ($tool): bool => $tool->holding->projection === null);
         if ($turret->stations === null || $turret->radius === null) {
             yield $this->gap('No stations or radius of the turret given: the tools beside the one that cuts were not checked.');
-        } elseif ($open !== []) {
-            $first = (int) array_key_first($open);
-            yield $this->gap(
-                'No projection from the turret given for T'.implode(', T', array_keys($open)).': nothing was checked beside the tool that cuts.',
-                $input->toolField($first, 'projection'),
+        } else {
+            yield from $this->gapOf(
+                $input, array_keys($open), 'No projection from the turret given for {tools}: nothing was checked beside the tool that cuts.', 'projection',
             );
         }
     }

@@ -37,11 +37,7 @@ final class SpindleSense extends LatheCheck
             array_keys($input->turned->cutting ?? []), static fn (int $number): bool => $input->setup->tooling->tools[$number]->insert->face === null
                 && ! in_array($input->setup->tooling->tools[$number]->kind, self::ON_CENTRE, true),
         );
-        foreach (array_slice(array_values($open), 0, 1) as $number) {
-            yield $this->gap(
-                'No insert face given for T'.implode(', T', $open).': which way it wants the spindle was not checked.', $input->toolField($number, 'face'),
-            );
-        }
+        yield from $this->gapOf($input, $open, 'No insert face given for {tools}: which way it wants the spindle was not checked.', 'face');
     }
 
     public function examine(CheckInput $input): iterable

@@ -50,14 +50,10 @@ final class ThreadDepth extends LatheCheck
         foreach ($input->lathe->threads as $pass) {
             $tool = $input->trace->states[$pass['state']]->tool;
             if (isset($input->setup->tooling->tools[$tool]) && $input->setup->tooling->tools[$tool]->geometry->pitch === null) {
-                $open[$tool] = true;
+                $open[$tool] = $tool;
             }
         }
-        foreach (array_slice(array_keys($open), 0, 1) as $tool) {
-            yield $this->gap(
-                'No pitch given for T'.implode(', T', array_keys($open)).': the depth of the thread was not checked.', $input->toolField($tool, 'pitch'),
-            );
-        }
+        yield from $this->gapOf($input, $open, 'No pitch given for {tools}: the depth of the thread was not checked.', 'pitch');
         if ($input->lathe->threads !== [] && $input->turned?->isComplete() !== true) {
             yield $this->gap('Without the stock the depth of the thread was not checked.');
         }
