@@ -22,6 +22,22 @@ LatheCases::raises('turning.depth', [
     'a face of 1 mm taken as one of 0.5' => [
         LatheCases::READY."G0 X44. Z0.\nG1 X0. F0.1", 6, 'stop', 'T1 cuts 1.000 mm deep; it may take 0.500 mm.', ['tools' => [['maxAxialDepth' => 0.5]]],
     ],
+    'a hair deeper than it may' => [
+        LatheCases::READY."G0 X33.88 Z3.\nG1 Z-20. F0.2", 6, 'stop',
+        'T1 cuts 3.060 mm deep; it may take 3.000 mm.', ['tools' => [['maxAxialDepth' => 3]]],
+    ],
+    'just over two thirds of its edge' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", 6, 'caution',
+        'T1 cuts 5.000 mm deep with an edge of 7.300 mm.', ['tools' => [['edgeLength' => 7.3]]],
+    ],
+    'a little over the usual' => [
+        LatheCases::READY."G0 X23.8 Z3.\nG1 Z-20. F0.2", 6, 'caution',
+        'T1 takes 8.100 mm in one pass; 8.000 mm is much for an insert (common practice).',
+    ],
+    'out of step, and still what it may take' => [
+        LatheCases::READY."G0 X42. Z2.\nG90 X38. Z-20. F0.2\nX36.\nX34.\nX28.\nX26.", 9, 'caution',
+        'This pass of T1 takes 3.000 mm; those before it take 1.000 mm.', ['tools' => [['maxAxialDepth' => 3]]],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.depth', [
@@ -41,4 +57,6 @@ LatheCases::staysQuiet('turning.depth', [
     'a groove as deep as the blade is wide' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z-20.\nG1 X30. F0.05\nX44.", ['tools' => [3 => ['maxAxialDepth' => 1]]],
     ],
+    'within the rounding' => [LatheCases::READY."G0 X33.92 Z3.\nG1 Z-20. F0.2", ['tools' => [['maxAxialDepth' => 3]]]],
+    'a blade, though nobody says what it may take' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z-20.\nG1 X20. F0.05\nX44."],
 ]);

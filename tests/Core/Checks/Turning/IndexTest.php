@@ -20,6 +20,13 @@ LatheCases::raises('turning.index', [
         ['machine' => ['turret' => ['clearance' => 30]]],
     ],
     'at the part' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-10. F0.2\nG0 X42.\nT0303", 8, 'stop', 'The turret turns with T1 1.000 mm from the stock.'],
+    'nearest of several' => [
+        "G21 G99\nT0101\nG97 S500 M3\nG0 X74. Z2.\nT0303\nG0 X70.\nT0101\nG0 X72.\nT0303", 7, 'caution',
+        'The turret turns with T3 15.033 mm from the stock.',
+    ],
+    'just nearer' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X79.8 Z-10.\nT0303", 5, 'caution', 'The turret turns with T1 19.900 mm from the stock.'],
+    'in front of the face' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X10. Z20.\nT0303", 5, 'caution', 'The turret turns with T1 19.000 mm from the stock.'],
+    'two millimetres off' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X44. Z-10.\nT0303", 5, 'caution', 'The turret turns with T1 2.000 mm from the stock.'],
 ]);
 
 LatheCases::staysQuiet('turning.index', [
@@ -28,4 +35,7 @@ LatheCases::staysQuiet('turning.index', [
         LatheCases::READY."G0 X44. Z2.\nG1 Z-10. F0.2\nG0 X70.\nT0303", ['machine' => ['turret' => ['clearance' => 10]]],
     ],
     'at home' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-10. F0.2\nG28 U0 W0\nT0303"],
+    'just as far as is usual' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X80. Z-10.\nT0303"],
+    'posts' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X44. Z-10.\nT0303", ['machine' => ['posts' => ['side' => 'front']]]],
+    'no stock' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X44. Z-10.\nT0303", ['stock' => null]],
 ]);

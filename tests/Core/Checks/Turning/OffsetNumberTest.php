@@ -23,6 +23,14 @@ LatheCases::raises('turning.offset', [
         LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", 6, 'caution', 'The X wear of offset 1 is Ø0.600 mm: that is no wear.',
         ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => 0.6]]]]],
     ],
+    'a wear in Z that is none' => [
+        LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", 6, 'caution',
+        'The Z wear of offset 1 is −0.510 mm: that is no wear.', ['offsets' => ['T' => ['1' => ['Z' => ['geometry' => 0, 'wear' => -0.51]]]]],
+    ],
+    'that of another tool, twice' => [
+        "G21 G99\nT0103\nG97 S500 M3\nG0 X44. Z2.\nG1 Z1. F0.2\nS600\nG1 Z0.", 5, 'caution',
+        'T1 cuts with offset 3, which is the number of another tool.',
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.offset', [
@@ -37,4 +45,10 @@ LatheCases::staysQuiet('turning.offset', [
     ],
     'on a slide with posts' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", MEASURED + ['machine' => ['posts' => ['side' => 'front']]]],
     'some wear' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => 0.4]]]]]],
+    'as much wear in Z as there may be' => [
+        LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2",
+        ['offsets' => ['T' => ['1' => ['Z' => ['geometry' => 0, 'wear' => 0.5]]]]],
+    ],
+    'as much in X' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => -0.5]]]]]],
+    'no offset' => ["G21 G99\nT0100\nG97 S500 M3\nG0 X44. Z2.\nG1 Z1. F0.2"],
 ]);

@@ -35,6 +35,22 @@ LatheCases::raises('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'stop', 'T4 parts off with the tailstock in: the part is pressed onto the blade.',
         ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4]],
     ],
+    'just further than its diameter' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-38.4\nG1 X0. F0.05", 5, 'caution',
+        'T4 parts off 16.600 mm from the jaws: 1.0 times the diameter of Ø16.000 mm.', ['stock' => ['diameter' => 16]],
+    ],
+    'just over three diameters' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-6.9\nG1 X0. F0.05", 5, 'stop',
+        'T4 parts off 48.100 mm from the jaws: 3.0 times the diameter of Ø16.000 mm.', ['stock' => ['diameter' => 16]],
+    ],
+    'three diameters' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-7.1\nG1 X0. F0.05", 5, 'caution',
+        'T4 parts off 47.900 mm from the jaws: 3.0 times the diameter of Ø16.000 mm.', ['stock' => ['diameter' => 16]],
+    ],
+    'a blade just over eight times its width' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'caution',
+        'The blade of T4 stands out 8.0 times its width.', ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24.1]]],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.part-off', [
@@ -55,4 +71,9 @@ LatheCases::staysQuiet('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24]]],
     ],
     'a groove that leaves the bar whole' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-25.\nG1 X8. F0.05", ['stock' => ['diameter' => 16]]],
+    'a blade just long enough' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05",
+        ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 8]]],
+    ],
+    'jaws nobody has measured' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-5.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'chuck' => null]],
 ]);

@@ -15,4 +15,5 @@ LatheCases::staysQuiet('turning.pip', [
     'a part with a hole in it' => [LatheCases::READY."G0 X44. Z0.\nG1 X0. F0.1", ['stock' => ['bore' => 8]]],
     'a shoulder' => [LatheCases::READY."G0 X44. Z0.\nG1 X10. F0.1"],
     'in front of the face' => [LatheCases::READY."G0 X44. Z2.\nG1 X0. F0.1"],
+    'a nose that ends just short of its far side' => [LatheCases::READY."G0 X44. Z0.\nG1 X-0.7 F0.1"],
 ]);

@@ -23,6 +23,21 @@ LatheCases::raises('turning.stick-out', [
         LatheCases::READY.'G0 X44. Z2.', 1, 'stop', 'The bar stands 97.000 mm out of the jaws: 6.06 times its diameter. 100 N at its end bend it 0.045 mm.',
         ['stock' => ['diameter' => 16, 'length' => 120, 'face' => 0], 'chuck' => ['jawFaceZ' => -97], 'tailstock' => ['retracted' => true]],
     ],
+    'just over four times' => [
+        LatheCases::READY.'G0 X44. Z2.', 1, 'caution',
+        'The bar stands 64.100 mm out of the jaws: 4.01 times its diameter. 100 N at its end bend it 0.013 mm.',
+        ['stock' => ['diameter' => 16, 'length' => 120, 'face' => 0], 'chuck' => ['jawFaceZ' => -64.1]],
+    ],
+    'six times' => [
+        LatheCases::READY.'G0 X44. Z2.', 1, 'caution',
+        'The bar stands 96.000 mm out of the jaws: 6.00 times its diameter. 100 N at its end bend it 0.044 mm.',
+        ['stock' => ['diameter' => 16, 'length' => 120, 'face' => 0], 'chuck' => ['jawFaceZ' => -96]],
+    ],
+    'just over ten times, with a centre' => [
+        LatheCases::READY.'G0 X44. Z2.', 1, 'caution',
+        'The bar stands 160.100 mm out of the jaws: 10.01 times its diameter. 100 N in its middle bend it 0.006 mm.',
+        ['stock' => ['diameter' => 16, 'length' => 180, 'face' => 0], 'chuck' => ['jawFaceZ' => -160.1], 'tailstock' => ['mouth' => 4, 'quillDiameter' => 12]],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.stick-out', [
@@ -32,6 +47,10 @@ LatheCases::staysQuiet('turning.stick-out', [
     'ten times its diameter, with a centre' => [
         LatheCases::READY.'G0 X44. Z2.',
         ['stock' => ['diameter' => 16, 'length' => 180, 'face' => 0], 'chuck' => ['jawFaceZ' => -160], 'tailstock' => ['mouth' => 4, 'quillDiameter' => 12]],
+    ],
+    'between centres' => [
+        LatheCases::READY.'G0 X44. Z2.',
+        ['stock' => ['diameter' => 16, 'length' => 120, 'face' => 0], 'chuck' => ['kind' => 'between-centres', 'jawFaceZ' => -110]],
     ],
 ]);
 

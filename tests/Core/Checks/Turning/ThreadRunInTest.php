@@ -14,10 +14,25 @@ LatheCases::raises('turning.thread-run-in', [
     'a thread begun much too near' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z1.\nG92 X39. Z-20. F1.5", 5, 'stop',
         'The thread begins 1.000 mm in front of the part; at 800 rev/min the slide needs 2.133 mm to have its speed.',
     ],
+    'begun just too near' => [
+        "G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z2.13\nG92 X39. Z-20. F1.5", 5, 'caution',
+        'The thread begins 2.130 mm in front of the part; at 800 rev/min the slide needs 2.133 mm to have its speed.',
+    ],
+    'begun at half of it' => [
+        "G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z1.07\nG92 X39. Z-20. F1.5", 5, 'caution',
+        'The thread begins 1.070 mm in front of the part; at 800 rev/min the slide needs 2.133 mm to have its speed.',
+    ],
+    'the nearest of two' => [
+        "G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z2.\nG92 X39. Z-20. F1.5\nG0 Z1.5\nG92 X39. Z-20. F1.5", 7, 'caution',
+        'The thread begins 1.500 mm in front of the part; at 800 rev/min the slide needs 2.133 mm to have its speed.',
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.thread-run-in', [
     'a thread begun far enough out' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z2.2\nG92 X39. Z-20. F1.5"],
+    'begun in a relief behind the face' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z-10.\nG92 X39. Z-20. F1.5"],
+    'away from the chuck' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z-20.\nG92 X39. Z1. F1.5"],
+    'no stock' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z1.\nG92 X39. Z-20. F1.5", ['stock' => null]],
 ]);
 
 it('needs a run-in and a run-out as long as the lag asks', function (float $lead, float $rpm, float $out, float $in): void {
