@@ -19,7 +19,7 @@ final class CheckInput extends SurveyedRun
 
     /**
      * What moves did to the stock, where it was simulated: of each tool at each piece the first of them, the lowest or the deepest, and
-     * the lines of the others. What a slip of a depth explains is not told again.
+     * the lines of all. What a slip of a depth explains is not told again.
      *
      * @return list<array{Cut, list<int>}>
      */
@@ -41,8 +41,7 @@ final class CheckInput extends SurveyedRun
                 foreach ($deepest ? $cuts : [] as $cut) {
                     $told = $cut->by > $told->by + 1e-6 ? $cut : $told;
                 }
-                $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
-                $found[] = [$told, array_values(array_diff($lines, [$told->line]))];
+                $found[] = [$told, array_map(static fn (Cut $cut): int => $cut->line, $cuts)];
             }
         }
 

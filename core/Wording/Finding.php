@@ -19,7 +19,7 @@ final readonly class Finding
 
     /**
      * @param  array<string, Quantity|string|int>  $figures
-     * @param  list<int>  $alsoAt  lines with the same cause; further ones are kept, each once
+     * @param  list<int>  $alsoAt  lines with the same cause, its own among them or not; the further ones are kept, each once
      * @param  string|null  $field  the setup's field the remedy is about, dotted: workOffsets.G54.Y
      */
     public function __construct(

@@ -39,7 +39,7 @@ final class TapShallow extends MillCheck
                     $this->name(), Severity::Caution, $word->line ?? $cuts[0]->line, $word->column ?? 1,
                     'T{tool} taps {depth} deep, {turns} turns: its lead alone is about three.', [
                         'tool' => $number, 'depth' => Quantity::length($cuts[0]->by), 'turns' => sprintf('%.1F', $cuts[0]->by / $pitch),
-                    ], 'Is Z right, and its decimal point?', array_map(static fn (Cut $cut): int => $cut->line, array_slice($cuts, 1)),
+                    ], 'Is Z right, and its decimal point?', array_map(static fn (Cut $cut): int => $cut->line, $cuts),
                 );
             }
         }

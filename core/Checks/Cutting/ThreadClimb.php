@@ -67,7 +67,7 @@ final class ThreadClimb extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, array_key_first($lines), 1, 'T{tool} mills a left-hand thread.', ['tool' => $tool],
                 'For a right-hand thread go up counter-clockwise, or down clockwise. If left-hand is meant, say so in a comment.',
-                array_slice(array_keys($lines), 1),
+                array_keys($lines),
             );
         }
         foreach ($off as $tool => $climbs) {
@@ -92,7 +92,7 @@ final class ThreadClimb extends MillCheck
             $this->name(), $severity, $lines[0], 1, $text, $figures + [
                 'tool' => $tool, 'pitch' => Quantity::length($input->setup->tooling->tools[$tool]->geometry->pitch ?? 0.0),
             ],
-            'Climb one pitch a turn, half of it in half a turn; or correct the pitch in the setup.', array_slice($lines, 1),
+            'Climb one pitch a turn, half of it in half a turn; or correct the pitch in the setup.', $lines,
             field: $input->toolField($tool, 'pitch'),
         );
     }

@@ -80,9 +80,7 @@ final class TooDeep extends MillCheck
                     'tool' => $cut->tool, 'depth' => Quantity::length($cut->by),
                     'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxAxialDepth ?? 0.0),
                 ],
-                'Take more passes, or correct the limit of the tool in the setup.', array_values(
-                    array_diff([$cut->line, ...$others], [$word->line ?? $cut->line]),
-                ),
+                'Take more passes, or correct the limit of the tool in the setup.', $others,
                 field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
         }

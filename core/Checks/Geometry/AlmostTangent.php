@@ -41,7 +41,7 @@ final class AlmostTangent extends MillCheck
             $line = array_key_first($found);
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1, 'It meets the move before it {angle} off tangent.', ['angle' => Quantity::angle($found[$line])],
-                'If the drawing has no corner there, one of the two has a wrong value.', array_slice(array_keys($found), 1),
+                'If the drawing has no corner there, one of the two has a wrong value.', array_keys($found),
             );
         }
     }

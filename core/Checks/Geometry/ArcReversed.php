@@ -46,7 +46,7 @@ final class ArcReversed extends MillCheck
                 'The arc sets out straight back along the move before it, and goes {sweep} round; the other way it would join both moves '
                     .'smoothly, over {rest}.',
                 ['sweep' => Quantity::angle(abs($found[$line])), 'rest' => Quantity::angle(360.0 - abs($found[$line]))],
-                array_slice(array_keys($found), 1),
+                array_keys($found),
             );
         }
         $bulge = SmoothArcs::in($input)->bulgingTheOtherWay();

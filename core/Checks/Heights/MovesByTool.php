@@ -12,7 +12,7 @@ final class MovesByTool
     /**
      * @param  list<LowMove>  $moves
      * @return list<array{LowMove, list<int>}> the first move of each tool at each piece, or the lowest of its line where that goes down in pecks, and
-     *                                         the lines of its others there
+     *                                         the lines of all of them there
      */
     public static function of(array $moves): array
     {
@@ -26,7 +26,7 @@ final class MovesByTool
         }
         $folded = [];
         foreach ($first as $key => $move) {
-            $folded[] = [$move, array_values(array_diff(array_keys($lines[$key]), [$move->line]))];
+            $folded[] = [$move, array_keys($lines[$key])];
         }
 
         return $folded;

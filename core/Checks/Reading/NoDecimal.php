@@ -52,7 +52,7 @@ final class NoDecimal extends MachineCheck
                 ? '{word} has no decimal point. This control counts least increments: it goes to {inIncrements}, not {inUnits}.'
                 : '{word} has no decimal point. This control reads it as {inUnits}; a control that counts least increments would read {inIncrements}.',
             $notice->figures + ['count' => $notices],
-            $notices === 1 ? 'Write the decimal point.' : 'Write the decimal points; {count} lines lack them.', array_slice($lines, 1),
+            $notices === 1 ? 'Write the decimal point.' : 'Write the decimal points; {count} lines lack them.', $lines,
             $increments ? null : $this->points($input, $first),
         );
     }

@@ -52,7 +52,7 @@ final class SpindleStopped extends MachineCheck
                     : ($input->setup->machine->isLathe()
                         ? 'Start the spindle (S and {code spindle-clockwise} or {code spindle-counter-clockwise}) before the cut.'
                         : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.'),
-                array_slice($at, 1), $turning ? null : $this->start($input, $at[0]),
+                $at, $turning ? null : $this->start($input, $at[0]),
             );
         }
     }

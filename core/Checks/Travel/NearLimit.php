@@ -55,9 +55,7 @@ final class NearLimit extends MachineCheck
                         'axis' => $name, 'spare' => $axis->shown(abs($limit - $past['furthest'])), 'limit' => $axis->shown($limit),
                         'position' => $axis->shown($past['furthest']),
                     ],
-                    'Set the part further from it, or check this line when you touch off.', array_values(
-                        array_diff(array_slice($past['lines'], 0, 500), [$past['at']]),
-                    ),
+                    'Set the part further from it, or check this line when you touch off.', array_slice($past['lines'], 0, 500),
                     field: $past['work'] === null ? null : 'workOffsets.'.$past['work'].'.'.$name,
                 );
             }

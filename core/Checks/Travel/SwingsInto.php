@@ -75,7 +75,7 @@ final class SwingsInto extends MillCheck
                 $this->name(), Severity::Stop, $lines[0], 1, 'When {axis} turns, {what} runs {by} into {obstacle}, at {at}.',
                 ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest), 'obstacle' => $obstacle->name, 'at' => Quantity::angle($at)],
                 'Turn it the other way round, or move one of them; where {obstacle} turns with {axis} too, say so in the setup.',
-                array_slice($lines, 1), field: $obstacle->isOfMachine ? 'machine' : 'obstacles.'.$number,
+                $lines, field: $obstacle->isOfMachine ? 'machine' : 'obstacles.'.$number,
             );
         }
     }

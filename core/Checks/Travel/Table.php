@@ -70,7 +70,7 @@ final class Table extends MillCheck
                     $this->name(), Severity::Stop, array_key_first($lines), 1, 'When {axis} turns, {what} dips {by} into the table.', [
                         'axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest),
                     ],
-                    'Turn it the other way round, hold it nearer to the centre, or raise the rotary.', array_slice(array_values($lines), 1),
+                    'Turn it the other way round, hold it nearer to the centre, or raise the rotary.', array_values($lines),
                     field: 'rotaryCenters.'
                         .$axis,
                 );

@@ -30,14 +30,14 @@ final class Gouge extends LatheCheck
             $told[$cut->tool][] = $cut;
         }
         foreach ($told as $tool => $cuts) {
-            $places = array_values(array_unique(array_column($cuts, 'place')));
+            $places = array_column($cuts, 'place');
             yield new Finding(
                 $this->name(), Severity::Stop, $places[0], 1, 'T{tool} goes down at {angle}; behind its tip the insert allows {most}.',
                 [
                     'tool' => $tool, 'angle' => Quantity::angle($cuts[0]->by),
                     'most' => Quantity::angle((float) $input->setup->tooling->tools[$tool]->insert->trailingAngle()),
                 ],
-                'Take an insert with a smaller included angle, or cut this from the other side.', array_slice($places, 1),
+                'Take an insert with a smaller included angle, or cut this from the other side.', $places,
             );
         }
     }

@@ -53,13 +53,13 @@ final class RapidIntoStock extends LatheCheck
             }
         }
         foreach ($told as $tool => $cuts) {
-            $places = array_values(array_unique(array_column($cuts, 'place')));
+            $places = array_column($cuts, 'place');
             yield new Finding(
                 $this->name(), Severity::Stop, $places[0], 1, 'T{tool} rapids {by} into the stock at {x}, Z {z}.',
                 [
                     'tool' => $tool, 'by' => Quantity::length($cuts[0]->by), 'x' => Quantity::diameter(2 * $cuts[0]->x), 'z' => Quantity::length($cuts[0]->z),
                 ],
-                'Go round what stands there, or feed this move.', array_slice($places, 1),
+                'Go round what stands there, or feed this move.', $places,
             );
         }
     }

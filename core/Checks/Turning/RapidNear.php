@@ -37,7 +37,7 @@ final class RapidNear extends LatheCheck
             $told[$cut->tool][] = $cut;
         }
         foreach ($told as $tool => $cuts) {
-            $places = array_values(array_unique(array_column($cuts, 'place')));
+            $places = array_column($cuts, 'place');
             yield new Finding(
                 $this->name(), Severity::Caution, $places[0], 1, 'T{tool} rapids to {by} from the raw stock, at {x}, Z {z}; the clearance is {clearance}.',
                 [
@@ -45,7 +45,7 @@ final class RapidNear extends LatheCheck
                     'x' => Quantity::diameter(2 * $cuts[0]->x), 'z' => Quantity::length($cuts[0]->z),
                     'clearance' => Quantity::length($input->setup->margins->clearance ?? 0.0),
                 ],
-                'End the rapid further away, or enter the clearance you work with. In X it counts on the diameter.', array_slice($places, 1),
+                'End the rapid further away, or enter the clearance you work with. In X it counts on the diameter.', $places,
             );
         }
     }

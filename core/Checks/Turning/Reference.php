@@ -34,13 +34,13 @@ final class Reference extends LatheCheck
             }
         }
         foreach ($told as $tool => $cuts) {
-            $places = array_values(array_unique(array_column($cuts, 'place')));
+            $places = array_column($cuts, 'place');
             yield new Finding(
                 $this->name(), Severity::Stop, $places[0], 1, 'T{tool} goes home {by} through the part, at {x}, Z {z}.',
                 [
                     'tool' => $tool, 'by' => Quantity::length($cuts[0]->by), 'x' => Quantity::diameter(2 * $cuts[0]->x), 'z' => Quantity::length($cuts[0]->z),
                 ],
-                'Leave the part first: Z out of a bore, X off an outside. Then send the axes home from where they stand.', array_slice($places, 1),
+                'Leave the part first: Z out of a bore, X off an outside. Then send the axes home from where they stand.', $places,
             );
         }
     }

@@ -47,7 +47,7 @@ final class Zone extends LatheCheck
                 $byTool[$cut->tool][] = $cut;
             }
             foreach ($byTool as $tool => $cuts) {
-                $places = array_values(array_unique(array_column($cuts, 'place')));
+                $places = array_column($cuts, 'place');
                 $deepest = $cuts[0];
                 foreach ($cuts as $cut) {
                     $deepest = $cut->place === $places[0] && $cut->by > $deepest->by ? $cut : $deepest;
@@ -56,7 +56,7 @@ final class Zone extends LatheCheck
                     $this->name(), Severity::Stop, $places[0], 1, 'T{tool} comes {by} into {what}, at Z{z}.',
                     ['tool' => $tool, 'by' => Quantity::length($deepest->by), 'what' => $what, 'z' => Quantity::length($deepest->z)],
                     $what === 'the chuck' ? 'Stop short of the jaws, or let the part stand out further.' : 'Go around it, or move it out of the way.',
-                    array_slice($places, 1),
+                    $places,
                 );
             }
         }
