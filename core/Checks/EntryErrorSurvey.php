@@ -22,6 +22,9 @@ final class EntryErrorSurvey
     /** A step this many times the usual one is none of them. */
     private const STEP = 1.6;
 
+    /** A single step before has to be this deep to be one, mm: a face is skimmed by less. */
+    private const FIRM = 2.0;
+
     /** How exactly a depth has to be one more step where there was only one, mm. */
     private const EXACT = 1e-3;
 
@@ -232,7 +235,8 @@ final class EntryErrorSurvey
     private function outOfStep(Step $step): void
     {
         $usual = $step->usual();
-        if ($step->before === [] || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
+        $isAlone = count($step->before) < 2;
+        if ($step->before === [] || ($isAlone && $usual < self::FIRM) || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
             return;
         }
         $word = $this->input->wordAt($step->pass->line, AxisName::Z);
@@ -240,11 +244,11 @@ final class EntryErrorSurvey
             return;
         }
         $value = $word->value() * $this->input->trace->end->modes->units->millimetres();
-        $places = array_values(array_filter([1, -1], function (int $places) use ($step, $value, $usual): bool {
+        $places = array_values(array_filter([1, -1], static function (int $places) use ($step, $value, $usual, $isAlone): bool {
             $meant = $step->height - $step->pass->level - $value * (1 / 10 ** $places - 1);
 
             // After a single step it has to be that same step again.
-            return count($step->before) > 1 ? $meant > 0.0 && $meant <= self::STEP * $usual : abs($meant - $usual) < self::EXACT;
+            return $isAlone ? abs($meant - $usual) < self::EXACT : $meant > 0.0 && $meant <= self::STEP * $usual;
         }))[0] ?? null;
         $isSign = $places === null && abs($step->height - $step->pass->level + 2 * $value - $usual) < self::EXACT;
         if ($places === null && ! $isSign) {

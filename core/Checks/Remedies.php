@@ -39,7 +39,7 @@ final readonly class Remedies
         if ($each > self::MOST_READ) {
             return array_map(static fn (Finding $finding): Finding => $finding->withoutEdit(), $findings);
         }
-        [$was, $before] = $input->stock === null ? [$findings, $input] : $read($input->program);
+        [$was, $before] = $input->stock === null && $input->turned === null ? [$findings, $input] : $read($input->program);
         $tried = 0;
         $most = min(self::MOST, intdiv(self::MOST_READ, $each));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\SourceMap;
@@ -368,7 +369,10 @@ final class DrawingColumns implements ChunkReader
             $end[$first] = $chunk->programmedFirst()[$i];
             $end[$second] = $chunk->programmedSecond()[$i];
             if (isset($arcs[$row])) {
-                $center = [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]]];
+                // The tip of a turning tool goes about a centre beside that of the programmed arc, which the middle of its nose goes about.
+                $state = $this->states[$states[$row]];
+                $nose = $plane === Plane::ZX ? $this->setup->turningOffset($state->tool, $state->length->number)?->noseToTip() : null;
+                $center = [$chunk->arcFirst()[$arcs[$row]] - ($nose[0] ?? 0.0), $chunk->arcSecond()[$arcs[$row]] - ($nose[1] ?? 0.0)];
                 $start = atan2($this->programmedAt[$second] - $center[1], $this->programmedAt[$first] - $center[0]);
                 $sweep = atan2($end[$second] - $center[1], $end[$first] - $center[0]) - $start;
                 $clockwise = $chunk->arcSweep()[$arcs[$row]] < 0;

@@ -10,7 +10,6 @@ use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
-use OakTrace\Core\Setup\TurningOffset;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\TraceBuilder;
 
@@ -134,7 +133,8 @@ final readonly class Compensator
 
         return new CutterPath(
             $trace, $at, $first, $second, $this->aside($side, $first, $second), $options->outsideCorner, $options->lookAheadBlocks,
-            $machine->isLathe() ? $this->tip($this->radius()) : [0.0, 0.0],
+            $machine->isLathe() && $this->context->modal->modes->plane === Plane::ZX
+                ? ($this->offsets->turningInForce()?->noseToTip() ?? [0.0, 0.0]) : [0.0, 0.0],
         );
     }
 
@@ -160,17 +160,6 @@ final readonly class Compensator
     public function pause(): void
     {
         $this->context->recorder->dropCutter(true);
-    }
-
-    /** @return array{float, float} from the middle of the nose to the tip, on the axes of the plane; in the plane of Z and X alone */
-    private function tip(float $radius): array
-    {
-        if ($this->context->modal->modes->plane !== Plane::ZX) {
-            return [0.0, 0.0];
-        }
-        [$z, $x] = ($this->offsets->turningInForce() ?? new TurningOffset([]))->tip();
-
-        return [$radius * $z, $radius * $x];
     }
 
     /** mm; 0 where the offset is not set. */

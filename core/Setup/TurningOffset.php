@@ -47,4 +47,12 @@ final readonly class TurningOffset
     {
         return self::TIPS[$this->quadrant] ?? [0, 0];
     }
+
+    /** @return array{float, float} from the middle of the nose to the tip, along Z and X, mm */
+    public function noseToTip(): array
+    {
+        [$z, $x] = $this->tip();
+
+        return [$this->nose->total() * $z, $this->nose->total() * $x];
+    }
 }

@@ -37,7 +37,7 @@ final class LatheCases
      */
     public static function raises(string $check, array $cases): void
     {
-        it("raises {$check}", function (
+        it("raises {$check} on a lathe", function (
             string $text, int|array $line, string $severity, string $says, array $changes = [], ?string $offers = null,
         ) use ($check): void {
             $run = Lathe::verify(Lathe::whole($text), array_replace_recursive(LatheCases::BAR, $changes));
@@ -53,7 +53,7 @@ final class LatheCases
     /** @param  array<string, array{0: string, 1?: array<string, mixed>}>  $cases  lines, changes of the setup */
     public static function staysQuiet(string $check, array $cases): void
     {
-        it("is no case of {$check}", function (string $text, array $changes = []) use ($check): void {
+        it("is no case of {$check} on a lathe", function (string $text, array $changes = []) use ($check): void {
             expect(Lathe::found($check, $text, array_replace_recursive(LatheCases::BAR, $changes)))->toBe([]);
         })->with($cases);
     }

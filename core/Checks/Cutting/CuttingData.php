@@ -65,6 +65,7 @@ final class CuttingData
         return $least === null || $most === null ? null : match ($tool->kind) {
             ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill, ToolKind::FaceMill => [$least, $most],
             ToolKind::Turning, ToolKind::Boring, ToolKind::BoringBar => [$least, 1.5 * $most],
+            ToolKind::Grooving, ToolKind::Parting => [$least / 2, $most],
             ToolKind::Drill => [$least / 2, $most / 2],
             default => null,
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A drill that pecks by so little that a point is lost in Q. */
-final class SmallPeck extends MillCheck
+final class SmallPeck extends MachineCheck
 {
     /** Diameters a peck below which nobody means it (common practice); a finer drill is fed with more care than figures tell. */
     private const LEAST = 0.075;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A line and an arc, or two arcs, that meet nearly but not quite without a corner: a figure was rounded, or is a little wrong. */
-final class AlmostTangent extends MillCheck
+final class AlmostTangent extends MachineCheck
 {
     /** Degrees: less is rounding, more is a corner. */
     private const LEAST = 0.2;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
+use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -16,7 +17,7 @@ use OakTrace\Core\Wording\Severity;
  * An arc that would join its moves smoothly in the other direction: one that goes the long way round, straight back along them, or
  * one that bulges to the other side than its like.
  */
-final class ArcReversed extends MillCheck
+final class ArcReversed extends MachineCheck
 {
     /** Degrees off by which it still sets out straight back. */
     private const BACK = 1.0;
@@ -54,8 +55,9 @@ final class ArcReversed extends MillCheck
             [$arc, $like] = $bulge;
             yield $this->finding(
                 $input, $arc->line, $arc->sweep < 0.0,
-                'The arc leaves a corner at both ends; the other way it would join both lines smoothly, like the one on line {like}.',
-                ['like' => $input->trace->sources->words($like)],
+                'The arc leaves a corner at both ends; the other way it would join both lines smoothly'
+                    .($like === null ? '.' : ', like the one on line {like}.'),
+                $like === null ? [] : ['like' => $input->trace->sources->words($like)],
             );
         }
     }
@@ -75,9 +77,15 @@ final class ArcReversed extends MillCheck
     {
         return new Finding(
             $this->name(), Severity::Caution, $line, 1, $text, $figures,
-            $isClockwise ? 'Is {code arc-counter-clockwise} meant?' : 'Is {code arc-clockwise} meant?', $also,
-            $this->turnedAbout($input, $line, $isClockwise),
+            $isClockwise !== $this->isMirrored($input) ? 'Is {code arc-counter-clockwise} meant?' : 'Is {code arc-clockwise} meant?', $also,
+            $this->turnedAbout($input, $line, $isClockwise !== $this->isMirrored($input)),
         );
+    }
+
+    /** Whether the control reads its arcs as an operator sees them who stands in front of the tools. */
+    private function isMirrored(CheckInput $input): bool
+    {
+        return $input->setup->machine->control->options->turning->arcSense === ArcSense::SeenOnFront;
     }
 
     private function turnedAbout(CheckInput $input, int $line, bool $isClockwise): ?Edit

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Geometry\Arc;
 
-/** A level move at feed as the program gives it: a line, or an arc about a centre. Machine positions, mm. */
+/** A move at feed in the plane of the program, as that gives it: a line, or an arc about a centre. Machine positions, mm. */
 final readonly class OutlineMove
 {
     /** Moves shorter than this have no direction to speak of, mm. */

@@ -24,13 +24,14 @@ final class SmoothArcs
     /** @var array<string, array{OutlineMove, float}> line in words => an arc that leaves a corner at both ends, and the sweep that would not, degrees */
     private array $corners = [];
 
-    private function __construct()
+    /** @param  bool  $isTurned  a contour that is turned, whose corners are each rounded as it is */
+    private function __construct(private readonly bool $isTurned)
     {
     }
 
     public static function in(CheckInput $input): self
     {
-        $arcs = new self;
+        $arcs = new self($input->setup->machine->isLathe());
         foreach (Outline::arcs($input) as [$before, $arc, $behind]) {
             $turns = [$before->turnTo($arc), $arc->turnTo($behind)];
             $words = $input->trace->sources->words($arc->line);
@@ -66,9 +67,9 @@ final class SmoothArcs
     }
 
     /**
-     * The only arc that bulges to the other side than those of its radius; two may be meant.
+     * The only arc that bulges to the other side than those of its radius, or than a turned corner does; two may be meant.
      *
-     * @return array{OutlineMove, int}|null the arc, and the place of one it should be like
+     * @return array{OutlineMove, int|null}|null the arc, and the place of one it should be like, where there is one
      */
     public function bulgingTheOtherWay(): ?array
     {
@@ -77,7 +78,7 @@ final class SmoothArcs
             $radius = $arc->radiusOver($sweep);
             $like = $this->like($radius);
             if (
-                $like !== null && $arc->sweep * $sweep < 0.0 && abs((float) $arc->sweep) < 180.0
+                ($like !== null || $this->isTurned) && $arc->sweep * $sweep < 0.0 && abs((float) $arc->sweep) < 180.0
                 && abs($arc->radius() - $radius) < self::NEAR * $radius
             ) {
                 $found[] = [$arc, $like];

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Checks\TurnedThread;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -70,7 +71,9 @@ final class ThreadDepth extends LatheCheck
             $first = $input->lathe->threads[$passes[0]];
             $place = $first['place'];
             if ($depths === []) {
-                continue; // nothing stands there at all: it was cut off, or is not on the stock
+                yield from $input->turned->partings === [] ? [$this->inAir($input, $thread)] : []; // what was parted off is told by turning.part-off
+
+                continue;
             }
             $depth = max($depths);
             $pitch = ($input->setup->tooling->tools[$number] ?? null)->geometry->pitch ?? null;
@@ -104,6 +107,18 @@ final class ThreadDepth extends LatheCheck
                 );
             }
         }
+    }
+
+    private function inAir(CheckInput $input, TurnedThread $thread): Finding
+    {
+        $first = $input->lathe->threads[$thread->passes[0]];
+        $zero = $input->trace->states[$first['state']]->shift($input->setup->machine->axisIndex[AxisName::Z] ?? 0);
+
+        return new Finding(
+            $this->name(), Severity::Caution, $first['place'], 1, 'Nothing stands where T{tool} cuts its thread, from Z {from} to Z {to}.', [
+                'tool' => $thread->tool, 'from' => Quantity::length($first['fromZ'] - $zero), 'to' => Quantity::length($first['toZ'] - $zero),
+            ], 'Is the sign of Z right, and X of the thread?',
+        );
     }
 
     /** @return iterable<Finding> the first pass that goes deeper below the one before than an insert stands */

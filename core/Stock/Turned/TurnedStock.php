@@ -285,6 +285,9 @@ final class TurnedStock implements ChunkReader
         // A thread does not cut the profile, nor does what turns a tap out of it.
         if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
             $stroke = $this->stroke($state, $kind, $marks, $place, $from, $to);
+            if ($isThread) {
+                $this->lookBehindParting($stroke);
+            }
             if ($shape !== null) {
                 $this->pass($stroke, $shape, $isThread || $wasThread);
             }

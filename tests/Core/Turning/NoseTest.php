@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Verification;
 use Tests\Core\Judge\Contour;
 use Tests\Core\Judge\PolygonOffsets;
 use Tests\Core\Lathe;
+use Tests\Core\LatheCases;
 
 const CONTOUR = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z3.\nG42 G1 X14. Z0. F0.1\nX18.\nX20. Z-1.\nZ-15.\n"
     ."G2 X24. Z-17. R2.\nG1 X28.\nG3 X32. Z-19. R2.\nG1 Z-25.\nX44.\nG40 G0 X50. Z3.";
@@ -69,4 +73,18 @@ it('runs the middle of the nose where a polygon library puts the offset, within 
     }
     $distances = PolygonOffsets::distances($tasks);
     expect($distances)->toHaveCount(240)->and(min($distances))->toBeGreaterThanOrEqual(0.0)->and(max($distances))->toBeLessThan(0.001);
+});
+
+it('draws the programmed arc about its own centre, and not about that of the tip', function (): void {
+    $setup = Lathe::setup(array_replace_recursive(LatheCases::BAR, ['offsets' => ['T' => ['1' => ['R' => 0.8, 'tip' => 3]]]]));
+    $text = LatheCases::READY."G0 X30. Z3.\nG42 X10. Z2.\nG1 Z0. F0.2\nX20.\nG3 X30. Z-5. R5.\nG1 Z-10.\nX44.\nG40 G0 X80. Z5.";
+    $columns = DrawingColumns::of(Verification::trace(Program::fromText(Lathe::whole($text)), $setup), $setup);
+    $round = [];
+    foreach ($columns->numbers('programmedX') as $i => $x) {
+        $z = $columns->numbers('programmedZ')[$i];
+        if ($x > 10.01 && $z > -4.99 && $z < -0.01 && $x < 15.0) {
+            $round[] = hypot($x - 10.0, $z + 5.0);
+        }
+    }
+    expect(count($round))->toBeGreaterThan(5)->and(min($round))->toEqualWithDelta(5.0, 1e-4)->and(max($round))->toEqualWithDelta(5.0, 1e-4);
 });

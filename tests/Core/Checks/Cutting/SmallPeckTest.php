@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\Lathe;
+use Tests\Core\LatheCases;
 
 $drill = static fn (float $diameter, string $kind = 'drill'): array => ['tools' => [['number' => 1, 'kind' => $kind, 'diameter' => $diameter]]];
 $peck = static fn (string $q, string $cycle = 'G83', string $z = 'Z-10.'): string => "G98 {$cycle} X0. Y0. {$z} R2. Q{$q} F100.\nX20.\nG80";
@@ -36,3 +39,9 @@ it('says what is usual', function () use ($peck, $drill): void {
     $found = Bench::findings('cutting.small-peck', Bench::verify(Bench::sound($peck('.3')), $drill(5)));
     expect(Bench::remedy($found[0]))->toBe('Is the decimal point of the peck right? Half a diameter to three is usual.');
 });
+
+it('tells it of a drill on a lathe', function (string $q, int $strokes): void {
+    $found = Lathe::found('cutting.small-peck', "G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z2.\nG74 R1.\nG74 Z-20. {$q} F0.1", LatheCases::BAR);
+    expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->figures['count'], $finding->edit], $found))
+        ->toBe($strokes === 0 ? [] : [[6, $strokes, null]]);
+})->with(['half a millimetre' => ['Q500', 44], 'five' => ['Q5000', 0]]);

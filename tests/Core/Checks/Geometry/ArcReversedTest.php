@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\LatheCases;
 use Tests\Core\Rounded;
 
 /** Round a corner by an arc: a line along X to 20, an arc about 20, 10 to 30, 10, and on along Y. */
@@ -46,6 +47,35 @@ CheckCases::staysQuiet('geometry.arc-reversed', [
     'back along one of them alone' => [corner('G2 X30. Y10. I0. J10.', 'G1 X50.')],
     'before a rapid' => [corner('G2 X30. Y10. I0. J10.', 'G0 Y30.')],
     'going down' => [corner('G2 X30. Y10. Z-3. I0. J10.')],
+]);
+
+LatheCases::raises('geometry.arc-reversed', [
+    'a corner of a shaft, hollow' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 X20. Z0. F0.2\nZ-20.\nX24.\nG2 X30. Z-23. R3.\nG1 Z-30.\nX44.", 9, 'caution',
+        'The arc leaves a corner at both ends; the other way it would join both lines smoothly.', [], 'Put G3 @ 9:1 2 “G3”',
+    ],
+    'a fillet, bulging, the nose beside it' => [
+        LatheCases::READY."G0 X30. Z3.\nG42 X10. Z2.\nG1 Z0. F0.2\nX20.\nG2 X30. Z-5. R5.\nG1 Z-10.\nX44.\nG40 G0 X80. Z5.", 9, 'caution',
+        'The arc leaves a corner at both ends; the other way it would join both lines smoothly.',
+        ['offsets' => ['T' => ['1' => ['R' => 0.8, 'tip' => 3]]]], 'Put G3 @ 9:1 2 “G3”',
+    ],
+    'on a control that reads them as they are seen from the front' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 X20. Z0. F0.2\nZ-20.\nX24.\nG3 X30. Z-23. R3.\nG1 Z-30.\nX44.", 9, 'caution',
+        'The arc leaves a corner at both ends; the other way it would join both lines smoothly.',
+        ['machine' => ['control' => ['arcSense' => 'as-seen-on-front']]], 'Put G2 @ 9:1 2 “G2”',
+    ],
+]);
+
+LatheCases::staysQuiet('geometry.arc-reversed', [
+    'a corner of a shaft, rounded' => [LatheCases::READY."G0 X30. Z3.\nG1 X20. Z0. F0.2\nZ-20.\nX24.\nG3 X30. Z-23. R3.\nG1 Z-30.\nX44."],
+    'a fillet' => [LatheCases::READY."G0 X30. Z3.\nG1 X20. Z0. F0.2\nZ-17.\nG2 X26. Z-20. R3.\nG1 X44."],
+    'two hollows' => [
+        LatheCases::READY."G0 X8. Z3.\nG1 Z0. F0.2\nX14.\nG2 X20. Z-3. R3.\nG1 Z-20.\nX24.\nG2 X30. Z-23. R3.\nG1 Z-30.\nX44.",
+    ],
+    'rounded, as it is seen from the front' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 X20. Z0. F0.2\nZ-20.\nX24.\nG2 X30. Z-23. R3.\nG1 Z-30.\nX44.",
+        ['machine' => ['control' => ['arcSense' => 'as-seen-on-front']]],
+    ],
 ]);
 
 it('names every arc that does it', function (): void {

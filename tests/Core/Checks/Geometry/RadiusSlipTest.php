@@ -6,6 +6,7 @@ use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\LatheCases;
 use Tests\Core\Rounded;
 
 $corner = fn (string $r): string => "G1 Z-1. F300.\nX18.\nG3 X20. Y2. R{$r} F300.\nG1 Y20.\nG0 Z25.";
@@ -59,6 +60,14 @@ CheckCases::staysQuiet('geometry.radius-slip', [
     'by its centre' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y2. I-13.107 J15.107 F300.\nG1 Y20.\nG0 Z25."],
     'as good as straight' => ["X-20.\nG1 Z-1. F300.\nX0.\nG3 X15.995 Y.64 R20. F300.\nG1 X35.931 Y2.24\nG0 Z25."],
     'one that leaves a line at an angle' => ["G1 Z-1. F300.\nX18.\nG3 X20. Y3. R20. F300.\nG1 Y20.\nG0 Z25."],
+]);
+
+LatheCases::raises('geometry.radius-slip', [
+    'on a lathe, the nose beside it' => [
+        LatheCases::READY."G0 X30. Z3.\nG42 X10. Z2.\nG1 Z0. F0.2\nX20.\nG3 X30. Z-5. R50.\nG1 Z-10.\nX44.\nG40 G0 X80. Z5.", 9, 'caution',
+        'R 50.000 mm leaves a corner at both ends; R 5.000 mm would meet both lines without one.',
+        ['offsets' => ['T' => ['1' => ['R' => 0.8, 'tip' => 3]]]], 'Put R5. @ 9:15 3 “5.”',
+    ],
 ]);
 
 it('tells each of them, and a line that is run twice once', function (): void {

@@ -80,6 +80,7 @@ CheckCases::raises('heights.decimal-slip', [
 ]);
 
 CheckCases::staysQuiet('heights.decimal-slip', [
+    'deep after a face was skimmed' => ["X-60. Y0.\nG1 Z19. F300.\nX60.\nZ1.8\nX-60.\nG0 Z25.", $high],
     'deep after a single pass, but no step of it' => ["X-60. Y0.\nG1 Z17. F300.\nX60.\nZ1.5\nX-60.\nG0 Z25.", $high],
     'a way across at feed, and down to the same depth again' => ["Z2.\nG1 Z-3. F200.\nX20. F300.\nZ3. F500.\nX-30.\nZ-3. F200.\nX-40. F300."],
     ["G0 Z2.\nG1 Z-25.5 F100.\nG0 Z25."],

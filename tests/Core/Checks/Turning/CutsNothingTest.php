@@ -8,11 +8,12 @@ use Tests\Core\LatheCases;
 $turn = static fn (string ...$lines): string => LatheCases::READY.implode("\n", $lines)."\nG0 X60.\nZ20.";
 LatheCases::raises('turning.cuts-nothing', [
     'a minus that is missing' => [
-        $turn('G0 X42. Z2.', 'X36.', 'G1 Z20. F.2'), 7, 'caution', 'T1 is fed 18.000 mm away from the part, in front of it.',
+        $turn('G0 X42. Z2.', 'X36.', 'G1 Z20. F.2'), 7, 'caution', 'T1 is fed 18.000 mm away from the part, in front of it.', [],
+        'Put Z-20. @ 7:5 3 “-20.”',
     ],
     'the same in one pass of several' => [
         $turn('G0 X42. Z2.', 'X38.', 'G1 Z-20. F.2', 'G0 X42.', 'Z2.', 'X36.', 'G1 Z20.'), 11, 'caution',
-        'T1 is fed 18.000 mm away from the part, in front of it.',
+        'T1 is fed 18.000 mm away from the part, in front of it.', [], 'Put Z-20. @ 11:5 3 “-20.”',
     ],
     'a diameter that is too large' => [$turn('G0 X44. Z2.', 'X42.', 'G1 Z-20. F.2', 'Z-30.'), 7, 'caution', 'T1 is fed, and cuts no stock at all.'],
     'a blade in front of the part' => [

@@ -25,6 +25,5 @@ LatheCases::staysQuiet('turning.feed-heavy', [
     'as much as a drill takes' => [$drill('.48')],
     'an insert' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.5"],
     'as much as a blade takes' => ["G21 G99\nT0404\nG97 S600 M3\nG0 X44. Z-20.\nG1 X30. F0.3"],
-    'as much as a drill takes' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG1 Z-10. F0.48"],
     'a tool for turning' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.6"],
 ]);

@@ -51,6 +51,10 @@ LatheCases::raises('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'caution',
         'The blade of T4 stands out 8.0 times its width.', ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24.1]]],
     ],
+    'and threads it after that' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05\nG0 X40.\nZ20.\nT0505\nG0 X20. Z5.\nG92 X15.2 Z-10. F1.5", 10, 'caution',
+        'T5 works at Z−2.500 mm, where the part has been parted off before.', ['stock' => ['diameter' => 16]],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.part-off', [

@@ -17,10 +17,19 @@ LatheCases::raises('turning.surface-speed', [
     'by the material alone' => [LatheCases::READY."G96 S900\nG0 X38. Z2.\nG1 Z-20. F0.2", 7, 'caution',
         'T1 cuts at 314 m/min at Ø40.000 mm: titanium is cut at 6 m/min to 270 m/min.', ['material' => 'titanium'],
     ],
+    'a blade' => [
+        "G21 G99\nT0404\nG97 S3000 M3\nG0 X44. Z-20.\nG1 X30. F0.05", 5, 'caution',
+        'T4 cuts at 377 m/min at Ø40.000 mm: steel is cut at 5 m/min to 350 m/min.', ['material' => 'steel'],
+    ],
+    'a blade far too slow' => [
+        "G21 G99\nT0404\nG97 S30 M3\nG0 X44. Z-20.\nG1 X30. F0.05", 5, 'caution',
+        'T4 cuts at 4 m/min at Ø40.000 mm: steel is cut at 5 m/min to 350 m/min.', ['material' => 'steel'],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.surface-speed', [
     'a surface speed the tool takes' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-20. F0.2", ROUND],
     'a small diameter at the same spindle speed' => ["G21 G99\nT0101\nG97 S2000 M3\nG0 X28. Z2.\nG1 Z-20. F0.2", ROUND + ['stock' => ['diameter' => 30]]],
     'fast in the air alone' => ["G21 G99\nT0101\nG97 S1000 M3\nG0 X120. Z2.\nG1 Z-20. F0.2\nG0 Z2.\nX38.\nG1 Z-20.", ROUND],
+    'a blade that is slow' => ["G21 G99\nT0404\nG97 S60 M3\nG0 X44. Z-20.\nG1 X30. F0.05", ['material' => 'steel']],
 ]);

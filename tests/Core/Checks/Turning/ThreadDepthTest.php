@@ -32,6 +32,14 @@ LatheCases::raises('turning.thread-depth', [
     'the second of two threads' => [THREAD_HEAD."G92 X39.2 Z-12. F1.5\nX38.16\nG0 Z-20.\nG92 X39.2 Z-40. F1.5\nX38.6", 8, 'caution',
         'T5 cuts its thread 0.700 mm deep; a pitch of 1.500 mm wants 0.920 mm.',
     ],
+    'a minus that is missing before Z' => [
+        "G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.2 Z20. F1.5\nX38.16", 5, 'caution',
+        'Nothing stands where T5 cuts its thread, from Z 8.000 mm to Z 20.000 mm.',
+    ],
+    'a part that is not there' => [
+        "G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z-70.\nG92 X39.2 Z-90. F1.5\nX38.16", 5, 'caution',
+        'Nothing stands where T5 cuts its thread, from Z −70.000 mm to Z −90.000 mm.', ['stock' => ['length' => 60]],
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.thread-depth', [
