@@ -12,9 +12,16 @@ final class CheckInput extends SurveyedRun
 {
     private ?EntryErrorSurvey $entryErrors = null;
 
+    private ?Outline $outline = null;
+
     public function entryErrors(): EntryErrorSurvey
     {
         return $this->entryErrors ??= EntryErrorSurvey::of($this);
+    }
+
+    public function outline(): Outline
+    {
+        return $this->outline ??= Outline::of($this->trace, $this->setup);
     }
 
     /**

@@ -31,7 +31,7 @@ final class AlmostTangent extends MachineCheck
     public function examine(CheckInput $input): iterable
     {
         $found = [];
-        foreach (Outline::pairs($input) as [$before, $move]) {
+        foreach ($input->outline()->pairs() as [$before, $move]) {
             $turn = $before->turnTo($move);
             if (($before->isArc() || $move->isArc()) && $turn >= self::LEAST && $turn <= self::MOST) {
                 $found[$move->line] ??= $turn;

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MachineCheck;
+use OakTrace\Core\Checks\OutlineMove;
 use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
@@ -35,7 +36,7 @@ final class ArcReversed extends MachineCheck
     public function examine(CheckInput $input): iterable
     {
         $found = [];
-        foreach (Outline::arcs($input) as [$before, $arc, $behind]) {
+        foreach ($input->outline()->arcs() as [$before, $arc, $behind]) {
             if ($this->goesBack($before, $arc, $behind)) {
                 $found[$arc->line] ??= $arc->sweep ?? 0.0;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\OutlineMove;
 
 /** The rounded corners of a program: arcs that join the moves on both sides smoothly, and the arcs between two lines that do not. */
 final class SmoothArcs
@@ -32,7 +33,7 @@ final class SmoothArcs
     public static function in(CheckInput $input): self
     {
         $arcs = new self($input->setup->machine->isLathe());
-        foreach (Outline::arcs($input) as [$before, $arc, $behind]) {
+        foreach ($input->outline()->arcs() as [$before, $arc, $behind]) {
             $turns = [$before->turnTo($arc), $arc->turnTo($behind)];
             $words = $input->trace->sources->words($arc->line);
             if (max($turns) <= self::SMOOTH) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Checks\Geometry;
+namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\Arc;
 
