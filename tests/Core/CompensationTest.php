@@ -205,3 +205,20 @@ it('reads the offset as the profile says, with its wear and what the program set
     'mirrored' => ["G51.1 Y0.\nG41 D1", ['offsets' => ['D' => ['1' => 10]]], -5.0],
     'the D stands before' => ["D1\nG41", ['offsets' => ['D' => ['1' => 10]]], 5.0],
 ]);
+
+it('waits in the middle of an arc that it just fills', function (): void {
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y0.\nX30.\nG3 X35. Y5. R5.\nG1 Y40.\nG40 X0.\nM30", Compensated::setup(10));
+    expect(array_slice($points, 1, 3))->toEqualWithDelta([['feed', 0, 5, 0], ['feed', 30, 5, 0], ['feed', 30, 40, 0]], 1e-5);
+});
+
+it('goes round the end of a line that turns straight back', function (string $side, float $at, bool $isClockwise): void {
+    $moves = Bench::moves("G21 F100.\nG0 X-20. Y-20.\n{$side} D1 G1 X0. Y0.\nX30.\nX0.\nG40 Y-20.\nM30", Compensated::setup(6));
+    expect(array_column($moves, 'kind'))->toBe(['rapid', 'feed', 'feed', 'arc', 'feed', 'feed'])
+        ->and($moves[3]['from'])->toEqualWithDelta([30, $at, 0], 1e-9)->and($moves[3]['to'])->toEqualWithDelta([30, -$at, 0], 1e-9)
+        ->and([$moves[3]['sweep'], $moves[3]['clockwise']])->toEqual([180, $isClockwise]);
+})->with(['left' => ['G41', 3.0, true], 'right' => ['G42', -3.0, false]]);
+
+it('tells a lead-in as short as the radius from a shorter one', function (float $from, bool $isShort): void {
+    $run = Bench::verify("G21 F100.\nG0 X0. Y-{$from}\nG41 D1 G1 X0. Y0.\nX-30.\nG40 Y30.\nM30", Compensated::setup(10));
+    expect(in_array('compensation-entry-short', array_keys($run->trace->noticeCounts), true))->toBe($isShort);
+})->with([[5.0, false], [4.9995, false], [4.998, true]]);
