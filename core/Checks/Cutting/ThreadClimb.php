@@ -102,7 +102,7 @@ final class ThreadClimb extends MillCheck
     {
         $names = array_map(static fn (Tool $tool): string => $tool->name, $input->setup->tooling->tools);
 
-        return preg_match('/\bL\.?H\b|left/i', $input->trace->sources->main->text."\n".implode("\n", $names)) === 1;
+        return preg_match('/\bL\.?H\b|left.?hand/i', $input->trace->sources->main->text."\n".implode("\n", $names)) === 1;
     }
 
     /**

@@ -21,6 +21,10 @@ CheckCases::raises('cutting.thread-climb', [
     'down, counter-clockwise' => [
         "Z2.\nG1 Z-10. F500.\nG3 X5. I2.5 Z-10.2 F100.\nG3 I-5. Z-11.7\nG3 X0. I-2.5\nG0 Z25.", 9, 'caution', 'T1 mills a left-hand thread.', null, $mill,
     ],
+    'down, counter-clockwise, where a comment speaks of what is left on' => [
+        "(0.2 LEFT ON)\nZ2.\nG1 Z-10. F500.\nG3 X5. I2.5 Z-10.2 F100.\nG3 I-5. Z-11.7\nG3 X0. I-2.5\nG0 Z25.", 10, 'caution',
+        'T1 mills a left-hand thread.', null, $mill,
+    ],
     'up, clockwise, twice round' => [
         "Z2.\nG1 Z-15. F500.\nG2 X-5. I-2.5 Z-14.8 F100.\nG2 I5. Z-13.3\nG2 I5. Z-11.8\nG2 X0. I2.5\nG0 Z25.", [9, 10], 'caution',
         'T1 mills a left-hand thread.', null, $mill,
@@ -35,7 +39,7 @@ CheckCases::staysQuiet('cutting.thread-climb', [
     'left-hand, as a comment says' => ["(M20 X 1.5 LH)\nZ2.\nG1 Z-10. F500.\nG3 X5. I2.5 Z-10.2 F100.\nG3 I-5. Z-11.7\nG3 X0. I-2.5\nG0 Z25.", $mill],
     'left-hand, as the name of the tool says' => [
         "Z2.\nG1 Z-10. F500.\nG3 X5. I2.5 Z-10.2 F100.\nG3 I-5. Z-11.7\nG3 X0. I-2.5\nG0 Z25.",
-        ['tools' => [['name' => 'left thread mill'] + $mill['tools'][0]]],
+        ['tools' => [['name' => 'left-hand thread mill'] + $mill['tools'][0]]],
     ],
     'its pitch in two halves' => [thread('G3 X-5. I-5. Z-14.05', 'X5. I5. Z-13.3'), $mill],
     'several turns one after another' => [thread('G3 I-5. Z-13.3', 'G3 I-5. Z-11.8', 'G3 I-5. Z-10.3'), $mill],
