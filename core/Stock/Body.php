@@ -525,7 +525,7 @@ final class Body
             return;
         }
         $thread = $isTap ? self::THREAD_DEPTH * ($move->tool->geometry->pitch ?? 0.0) : 0.0;
-        $bore = $this->bores->widestUnder($move);
+        $bore = $this->bores->widestUnder($move, $this->field->bottom);
         if ($bore !== null && $bore >= $move->cutter->radius - $thread / 3 - 1e-6) {
             $incidents->add(Incident::HoleTooLarge, $move, $bore, $this->stock);
         } elseif ($bore === null && $isTap) {

@@ -30,12 +30,16 @@ final class Bores
         }
     }
 
-    /** Radius of the widest hole that other tools have made down to where a stroke ends; null where they made none. */
-    public function widestUnder(Move $move): ?float
+    /**
+     * Radius of the widest hole that other tools have made down to where a stroke ends, or through; null where they made none.
+     *
+     * @param  float  $through  height of the bottom of the material
+     */
+    public function widestUnder(Move $move, float $through): ?float
     {
         $widest = null;
         foreach ($this->bores[self::place($move)] ?? [] as $tool => [$radius, $bottom]) {
-            if ($tool !== $move->tool->number && $bottom <= $move->z1 + 1e-6) {
+            if ($tool !== $move->tool->number && $bottom <= max($move->z1, $through) + 1e-6) {
                 $widest = max($widest ?? 0.0, $radius);
             }
         }

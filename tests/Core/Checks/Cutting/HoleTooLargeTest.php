@@ -36,6 +36,11 @@ CheckCases::raises('cutting.hole-too-large', [
     'too small for the cells to tell' => [
         $small('G84', '300.'), 18, 'stop', 'T4 of Ø6.000 mm finds a hole of at least Ø5.700 mm: hardly any thread is left.', null, $sized(5.7, 'tap'),
     ],
+    'through the part, the tap as deep as the point of the drill' => [
+        str_replace(['Z-22.', 'Z-14.'], ['Z-4.', 'Z-4.'], $small('G84', '300.')), 18, 'stop',
+        'T4 of Ø6.000 mm finds a hole of at least Ø5.700 mm: hardly any thread is left.', null,
+        ['stock' => ['min' => [-50, -40, -2], 'max' => [50, 40, 0]]] + $sized(5.7, 'tap'),
+    ],
     'of a reamer' => [
         $small('G85', '60.'), 18, 'stop', 'T4 of Ø6.000 mm finds a hole of Ø6.000 mm: nothing is left to ream.', null, $sized(6.0, 'reamer'),
     ],
