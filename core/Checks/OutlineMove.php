@@ -73,7 +73,7 @@ final readonly class OutlineMove
     /** Radius of an arc by its ends and its sweep, mm; 0 of a line. */
     public function radius(): float
     {
-        return $this->sweep === null ? 0.0 : $this->chord() / (2 * abs(sin(deg2rad($this->sweep / 2))));
+        return $this->sweep === null ? 0.0 : $this->radiusOver($this->sweep);
     }
 
     /** Degrees by which the move behind it turns off, 0 to 180. */
