@@ -12,10 +12,10 @@ use OakTrace\Core\Trace\Mark;
 /** Arcs as the block gives them: the words of the plane's centre or a radius, in either centre mode, with full turns. */
 final readonly class Arcs
 {
-    /** Turns of one arc no real program asks for. */
     /** Degrees, with the last digits of end points to spare. */
     private const HALF_TURN = 180.5;
 
+    /** Turns of one arc no real program asks for. */
     private const MOST_TURNS = 10_000;
 
     /** Degrees from which on an arc by its radius is near to half a turn. */

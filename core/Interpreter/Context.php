@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
@@ -100,13 +101,16 @@ final class Context
         return $this->subprograms[$name] ?? null;
     }
 
-    /** Stands still for some seconds; by a figure in the wrong unit it would be minutes, or nothing to speak of. */
-    public function dwell(float $seconds): void
+    /**
+     * Stands still for some seconds; by a figure in the wrong unit it would be minutes, or nothing to speak of.
+     *
+     * @param  string  $letter  of the word that says how long, which counts in the control's unit of dwells where it is the letter for them
+     */
+    public function dwell(float $seconds, string $letter): void
     {
         if ($seconds >= self::LONG_DWELL || ($seconds > 0.0 && $seconds < self::SHORT_DWELL)) {
-            $this->notice('odd-dwell', $this->machine->control->letters->dwell, [
-                'seconds' => rtrim(rtrim(number_format($seconds, 6, '.', ''), '0'), '.'), 'unit' => $this->machine->control->options->dwellUnit->value,
-            ]);
+            $unit = $letter === $this->machine->control->letters->dwell ? $this->machine->control->options->dwellUnit : DwellUnit::Seconds;
+            $this->notice('odd-dwell', $letter, ['seconds' => Quantity::written($seconds), 'unit' => $unit->value]);
         }
         $this->recorder->event(MotionKind::DWELL, $seconds);
     }

@@ -225,7 +225,7 @@ final class CycleRunner implements HoleMotion
     public function dwell(float $seconds): void
     {
         if ($seconds > 0.0) {
-            $this->context->dwell($seconds);
+            $this->context->dwell($seconds, $this->context->machine->control->letters->dwell);
         }
     }
 

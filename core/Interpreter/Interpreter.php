@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use LogicException;
-use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CornerWords;
@@ -39,9 +38,6 @@ use UnexpectedValueException;
  */
 final class Interpreter
 {
-    /** Letters of words that give a place and so are counted in the units of length. */
-    private const COORDINATES = 'XYZUVWABCIJKRQ';
-
     private const AXIS_LETTERS = 'XYZUVWABC';
 
     /** Letters that mean something beside few codes. */
@@ -58,9 +54,6 @@ final class Interpreter
         ModalGroup::Plane, ModalGroup::Distance, ModalGroup::FeedMode, ModalGroup::Units, ModalGroup::Cutter, ModalGroup::Scaling, ModalGroup::Mirror,
         ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset,
     ];
-
-    /** Letters that are block numbers, counts, angles or least increments in a turning cycle, and are read by the cycle. */
-    private const OF_TURNING_CYCLES = 'PQDRA';
 
     /** Groups whose codes may stand in the blocks of a shape. */
     private const IN_SHAPE = [
@@ -92,6 +85,8 @@ final class Interpreter
     private readonly TurningRunner $turning;
 
     private readonly HandAxis $hand;
+
+    private readonly BareWords $bare;
 
     private readonly ProgramFlow $flow;
 
@@ -141,6 +136,7 @@ final class Interpreter
             ), $this->cycles, $this->compensator, $places, $this->turning, new AngledMoves($context, $places),
         );
         $this->hand = new HandAxis($context, $this->offsets);
+        $this->bare = new BareWords($context);
         $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
         $this->turning->readBy($this->readShape(...));
         $this->reader = new BlockReader($profile->options->semicolonComments, $profile->options->turning->hasCommaWords());
@@ -410,7 +406,7 @@ final class Interpreter
             $this->useUnits($gs[ModalGroup::Units->value] === Code::UnitsInch ? Units::Inch : Units::Millimetre);
         }
         if ($block->withoutPoint !== '') {
-            $this->bareNumbers($clean, $gs);
+            $this->bare->read($clean, $gs);
         }
         if (isset($block->words['E'])) {
             $this->context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
@@ -836,55 +832,6 @@ final class Interpreter
         }
         $this->context->stop(ControlProfile::written('M', $m[count($m) - 1] ?? 0));
         $this->hand->follow();
-    }
-
-    /**
-     * Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. In a cycle K is
-     * a count of holes or nothing at all, but where pecks shrink by it.
-     *
-     * @param  array<string, Code>  $gs
-     */
-    private function bareNumbers(bool $report, array $gs): void
-    {
-        $block = $this->block;
-        $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
-        $control = $this->context->machine->control;
-        $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
-        $motion = $gs[ModalGroup::Motion->value] ?? $this->modal->motion;
-        if ($this->context->machine->isLathe() && ($motion->isThread() || $motion === Code::ThreadPass)) {
-            $counts .= 'Q';
-        }
-        if ($counts !== '' && $this->context->machine->isLathe()) {
-            $counts .= $control->letters->peck;
-        }
-        if (TurningCatalogue::repeated($gs) !== null) {
-            $counts .= self::OF_TURNING_CYCLES;
-        }
-        $letters = array_filter(
-            str_split($block->withoutPoint),
-            static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter),
-        );
-        if ($letters === []) {
-            return;
-        }
-        $letter = reset($letters);
-        $value = $block->words[$letter];
-        $increment = $this->modal->modes->units->leastIncrement();
-        $readAs = $this->context->machine->control->options->bareNumbers;
-        if ($report) {
-            $turns = in_array($letter, AxisName::ROTARY, true);
-            $this->context->notice('bare-number', $letter, [
-                'word' => $letter.Quantity::written($value),
-                'inUnits' => $turns ? Quantity::angle($value) : Quantity::length($value * $this->context->unit),
-                'inIncrements' => $turns ? Quantity::angle($value * $increment / $this->context->unit) : Quantity::length($value * $increment),
-                'readAs' => $readAs->value,
-            ]);
-        }
-        if ($readAs === BareNumbers::LeastIncrements) {
-            foreach ($letters as $each) {
-                $block->words[$each] *= $increment / $this->context->unit;
-            }
-        }
     }
 
     private function noticeText(): void

@@ -280,7 +280,7 @@ final readonly class MachineFunctions
         if ($this->context->machine->control->options->dwellUnit === DwellUnit::Milliseconds && $said === $letter) {
             $seconds /= 1000;
         }
-        $this->context->dwell($this->context->isNegative($said) ? 0.0 : $seconds);
+        $this->context->dwell($this->context->isNegative($said) ? 0.0 : $seconds, $said);
     }
 
     private function turnAt(float $rpm): void

@@ -270,12 +270,9 @@ final class Offsets
             return;
         }
         $was = $this->lengths[$number] ?? null;
-        $this->lengths[$number] = $this->changed($this->lengths[$number] ?? new Offset(0.0), $value, $wear);
-        if ($was !== null && abs($was->total() - $this->lengths[$number]->total()) > 1e-6) {
-            $this->context->notice(
-                'offset-rewritten', 'G',
-                ['what' => 'H'.$number, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($this->lengths[$number]->total())],
-            );
+        $this->lengths[$number] = $this->changed($was ?? new Offset(0.0), $value, $wear);
+        if ($was !== null) {
+            $this->noticeNewLength('H'.$number, $was, $this->lengths[$number]);
         }
         if ($number === $this->context->modal->length->number) {
             $this->takeLength();
@@ -311,12 +308,22 @@ final class Offsets
                 $this->noticeRewritten("T{$number} {$name}", $axis, $was->total(), $axes[$name]->total());
             }
         }
-        $nose = $this->offsetWord();
-        $this->turning[$number] = new TurningOffset(
-            $axes, $nose === null ? $old->nose : ($isWear ? new Offset($old->nose->geometry, $nose) : new Offset($nose, $old->nose->wear)),
-            isset($words['Q']) ? (int) $words['Q'] : $old->quadrant,
-        );
+        $said = $this->offsetWord();
+        $nose = $said === null ? $old->nose : ($isWear ? new Offset($old->nose->geometry, $said) : new Offset($said, $old->nose->wear));
+        if ($old->nose->total() > 0.0) {
+            $this->noticeNewLength("T{$number} R", $old->nose, $nose);
+        }
+        $this->turning[$number] = new TurningOffset($axes, $nose, isset($words['Q']) ? (int) $words['Q'] : $old->quadrant);
         $this->useTurning($this->context->modal->length->number);
+    }
+
+    private function noticeNewLength(string $what, Offset $was, Offset $is): void
+    {
+        if (abs($was->total() - $is->total()) > 1e-6) {
+            $this->context->notice('offset-rewritten', 'G', [
+                'what' => $what, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($is->total()),
+            ]);
+        }
     }
 
     private function noticeRewritten(string $what, int $axis, float $was, float $value): void
@@ -336,7 +343,11 @@ final class Offsets
 
             return;
         }
-        $this->diameters[$number] = $this->changed($this->diameters[$number] ?? new Offset(0.0), $value, $wear);
+        $was = $this->diameters[$number] ?? null;
+        $this->diameters[$number] = $this->changed($was ?? new Offset(0.0), $value, $wear);
+        if ($was !== null) {
+            $this->noticeNewLength('D'.$number, $was, $this->diameters[$number]);
+        }
     }
 
     private function changed(Offset $old, float $value, bool $wear): Offset

@@ -34,6 +34,8 @@ it('adds up program, local shift, work offset and length', function (string $pro
     'work offset set by program' => ["G10 L2 P1 X-120.\nG54 G0 X5. Y5.", ['X' => -115, 'Y' => -45]],
     'the one in force, at once' => ["G54 G0 X0.\nG10 L2 P0 X-120.\nG0 X5.", ['X' => -115]],
     'another one' => ["G54 G0 X0.\nG10 L2 P3 X-7. Y-8.\nG56 G0 X1. Y1.", ['X' => -6, 'Y' => -7]],
+    'another one, on one axis' => ["G54 G0 X0.\nG10 L2 P3 X-7.\nG56 G0 X1. Y1.", ['X' => -6, 'Y' => 1]],
+    'wear of a length that is not set' => ["G54 G10 L11 P9 R1.5\nG43 H9 G0 Z10.", ['Z' => 11.5]],
     'by increments' => ["G91 G10 L2 P1 X-3.\nG90 G54 G0 X0.", ['X' => -103]],
     'so that the axes stand at the values' => ["G54 G0 X10. Y10.\nG10 L20 P1 X0. Y1.\nG0 X2. Y2.", ['X' => -88, 'Y' => -39]],
     'so that they stand at the values with a local shift' => ["G54 G0 X10. Y10.\nG52 X3.\nG10 L20 P1 X0.\nG0 X2.", ['X' => -88]],

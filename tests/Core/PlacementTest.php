@@ -18,6 +18,7 @@ it('puts positions where rotation, scaling, mirror and polar coordinates say', f
 })->with([
     'rotated about a point' => ["G68 X10. Y0. R90.\nX20. Y0.", [[10, 10]]],
     'rotated by a direction' => ["G68 X0. Y0. I0. J1.\nX20.", [[0, 20]]],
+    'rotated by a direction along one axis' => ["G68 X0. Y0. I-1.\nX20.\nG68 X0. Y0. J-1.\nX20. Y0.", [[-20, 0], [0, -20]]],
     'a rotation in incremental positions adds' => ["G68 X0. Y0. R30.\nG91 G68 X0. Y0. R60.\nG90 X20.", [[0, 20]]],
     'an increment turns too' => ["G68 X0. Y0. R90.\nG91 X5.\nX5.", [[0, 5], [0, 10]]],
     'rotation off' => ["G68 X0. Y0. R90.\nX5.\nG69\nX5. Y0.", [[0, 5], [5, 0]]],

@@ -17,6 +17,32 @@ use Tests\Core\LatheCases;
 
 const HEAD = "G21 G99 G40\nT0101\nG97 S1000 M3\n";
 
+it('makes a thread no feed while the spindle stands, and its lead grow by inches', function (): void {
+    expect(array_column(Lathe::moves("G21 G99\nT0101\nG0 X30. Z2.\nG32 Z-5. F1."), 'feed')[0])->toEqual(0.0)
+        // 1.1 in long: the lead grows from 0.1 in by 0.01 in a turn, and is √(0.1² + 2 · 0.01 · 1.1) = 0.1789 in at the end; the mean is 0.13944.
+        ->and(Lathe::moves("G20 G99\nT0101\nS100 M3\nG0 X1. Z.1\nG34 Z-1. F.1 K.01")[1]['feed'])->toEqualWithDelta(13.944 * 25.4, 0.05);
+});
+
+it('takes a C behind a move for a chamfer while the part turns, and for the axis at rapid', function (): void {
+    $changes = ['machine' => ['axes' => ['C' => ['min' => -9999, 'max' => 9999, 'rapid' => 3600]], 'control' => ['cornerWords' => 'plain']]];
+    expect(array_column(Lathe::moves(HEAD."G0 X40. Z2.\nG1 Z-5. C1. F.2\nX50.\nG0 C90.", $changes), 'machineTo'))->toEqual([
+        ['X' => 40, 'Z' => 2, 'C' => 0], ['X' => 40, 'Z' => -4, 'C' => 0], ['X' => 42, 'Z' => -5, 'C' => 0], ['X' => 50, 'Z' => -5, 'C' => 0],
+        ['X' => 50, 'Z' => -5, 'C' => 90],
+    ]);
+});
+
+it('has no offset where T says none and D is its number', function (): void {
+    $changes = ['machine' => ['control' => ['toolWord' => 't-d']], 'offsets' => ['T' => ['1' => ['X' => -4, 'Z' => 0], '2' => ['X' => -10, 'Z' => 0]]]];
+    expect(array_column(Lathe::moves("G21 G99\nT1\nG0 X30. Z2.\nT1 D2\nX30.", $changes), 'machineTo'))
+        ->toEqual([['X' => 30, 'Z' => 2], ['X' => 20, 'Z' => 2]]);
+});
+
+// A tip that points away from the axis, as of a tool at the back: X stands a whole nose of 0.8 further out, Z half of one further on.
+it('takes the direction of a tip for a number, whatever bare numbers are', function (string $bareNumbers): void {
+    $moves = Lathe::moves(HEAD."G10 P10001 Q2\nG0 X40. Z2.\nG42 G1 X30. Z0. F.2\nZ-9.", ['machine' => ['control' => ['bareNumbers' => $bareNumbers]]]);
+    expect(end($moves)['machineTo'])->toEqualWithDelta(['X' => 31.6, 'Z' => -9.4], 1e-9);
+})->with(['units', 'increments']);
+
 it('takes X for a diameter wherever a person looks, and keeps true geometry in the trace', function (): void {
     $rows = Lathe::moves(HEAD."G0 X40. Z2.\nG1 X30. Z-10. F0.2");
     expect($rows[0]['to'])->toEqual([20.0, 0.0, 2.0])->and($rows[0]['machineTo'])->toEqual(['X' => 40.0, 'Z' => 2.0])

@@ -18,6 +18,14 @@ CheckCases::raises('reading.no-decimal', [
         'G0 A90', 6, 'caution', 'A90 has no decimal point. This control reads it as 90.000°; a control that counts least increments would read 0.090°.',
         'Put A90. @ 6:5 2 “90.”', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]]],
     ],
+    'an angle of a rotation' => ["G68 X0. Y0. R30\nG69", 6, 'caution', 'R30 has no decimal point. This control reads it as 30.000°; a control that counts '
+        .'least increments would read 0.030°.', 'Put R30. @ 6:14 2 “30.”'],
+    'an angle of a place' => ["G16 G0 X10. Y45\nG15", 6, 'caution', 'Y45 has no decimal point. This control reads it as 45.000°; a control that counts '
+        .'least increments would read 0.045°.', 'Put Y45. @ 6:14 2 “45.”'],
+    'a scale' => ["G51 X0. Y0. P2\nG50", 6, 'caution', 'P2 has no decimal point. This control reads it as 2; a control that counts least increments would '
+        .'read 0.002.', 'Put P2. @ 6:14 1 “2.”'],
+    'a time' => ['G4 X2', 6, 'caution', 'X2 has no decimal point. This control reads it as 2 s; a control that counts least increments would read 0.002 s.',
+        'Put X2. @ 6:5 1 “2.”'],
     [
         'G0 X10', 6, 'stop', 'X10 has no decimal point. This control counts least increments: it goes to 0.010 mm, not 10.000 mm.', null,
         ['machine' => ['control' => ['bareNumbers' => 'increments']]],
@@ -33,6 +41,20 @@ CheckCases::staysQuiet('reading.no-decimal', [
         "G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90",
         ['machine' => ['control' => ['bareNumbers' => 'increments', 'words' => ['cycleRepeats' => 'K']]]],
     ],
+]);
+
+it('counts angles and scales in thousandths where numbers are steps, in inches too', function (string $lines, array $at): void {
+    $moves = Bench::moves("G20 G90\n{$lines}", Bench::merge(Bench::AT_ZERO, [
+        'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]], 'control' => ['bareNumbers' => 'increments']],
+    ]));
+    expect(end($moves)['machineTo'])->toEqualWithDelta($at + ['X' => 0, 'Y' => 0, 'Z' => 0, 'A' => 0], 1e-9);
+})->with([
+    'an axis that turns' => ['G0 X10000 A90000', ['X' => 25.4, 'A' => 90]],
+    'a rotation' => ["G68 X0 Y0 R90000\nG0 X1.", ['Y' => 25.4]],
+    'a scale' => ["G51 X0 Y0 P2000\nG0 X1.", ['X' => 50.8]],
+    'a scale of each axis' => ["G51 X0 Y0 I2000 J3000\nG0 X1. Y1.", ['X' => 50.8, 'Y' => 76.2]],
+    'an angle of a place' => ['G16 G0 X1. Y90000', ['Y' => 25.4]],
+    'a radius of a place' => ['G16 G18 G0 Z10000 X90000', ['X' => 25.4]],
 ]);
 
 it('makes as many holes as the count says, whatever a bare number is', function (string $bareNumbers): void {

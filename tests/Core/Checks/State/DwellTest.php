@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\CheckCases;
+use Tests\Core\LatheCases;
 
 CheckCases::raises('state.dwell', [
     'milliseconds where seconds count' => ['G4 P500', 6, 'caution', 'The dwell takes 500 s; this control counts it in seconds.', null],
@@ -11,6 +12,11 @@ CheckCases::raises('state.dwell', [
         'G4 P1', 6, 'caution', 'The dwell takes 0.001 s; this control counts it in milliseconds.', null,
         ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]],
     ],
+]);
+
+LatheCases::raises('state.dwell', [
+    'seconds in X, where P counts milliseconds' => ["G21 G99\nG4 X300.", 2, 'caution', 'The dwell takes 300 s; this control counts it in seconds.'],
+    'milliseconds in P' => ["G21 G99\nG4 P300000", 2, 'caution', 'The dwell takes 300 s; this control counts it in milliseconds.'],
 ]);
 
 CheckCases::staysQuiet('state.dwell', [

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Bench;
+
+// The numbers are those of NISTIR 6556 where it has them (5161, 5181, 5211, 5220, 5221 and on, 5420), the others common practice, from memory.
+
+/** @param  array<int, float>  $values  what the control has to say under each number behind some lines, in the units in force */
+function expectParameters(string $lines, array $values): void
+{
+    $setup = Bench::merge(Bench::AT_ZERO, [
+        'offsets' => ['H' => ['1' => -200]],
+        'workOffsets' => ['G54' => ['X' => 1, 'Y' => 2, 'Z' => 3], 'G55' => ['X' => 50.8, 'Y' => 7, 'Z' => -9]],
+        'machine' => ['home' => ['X' => 25.4, 'Y' => 4, 'Z' => 6], 'secondHome' => ['X' => 50.8, 'Z' => -50]],
+    ]);
+    foreach ($values as $number => $value) {
+        $moves = Bench::moves("{$lines}\n#100=#{$number}\nG90 G21 G15 G80 G49 G94\nG53 G0 X99.\nG53 X[#100/100]", $setup);
+        expect(end($moves)['machineTo']['X'] * 100)->toEqualWithDelta($value, 1e-4, "#{$number}");
+    }
+}
+
+it('is told places, offsets and modes by their numbers', function (): void {
+    expectParameters("G21 G17 G90 T3 M6\nG55 G43 H1 G0 X12. Y-3. Z5.\nG52 X2.\nS900 F120. G1 D1", [
+        4001 => 1, 4002 => 17, 4003 => 90, 4006 => 21, 4107 => 1, 4109 => 120, 4111 => 1, 4119 => 900, 4120 => 3,
+        5021 => 62.8, 5022 => 4, 5023 => -204, 5161 => 25.4, 5162 => 4, 5163 => 6, 5181 => 50.8, 5182 => 0, 5183 => -50, 5211 => 2, 5212 => 0,
+        5220 => 2, 5221 => 1, 5222 => 2, 5223 => 3, 5224 => 0, 5240 => 0, 5241 => 50.8, 5243 => -9, 5261 => 0, 5421 => 10, 5422 => -3, 5423 => 5,
+    ]);
+});
+
+it('is told them in inches where inches are in force', function (): void {
+    expectParameters("G20 G18 G91 T3 M6\nG55 G0 X1.\nG52 X.5\nS900 F10. G2 D3", [
+        4001 => 2, 4002 => 18, 4003 => 91, 4006 => 20, 4107 => 3, 4109 => 10, 5021 => 2, 5161 => 1, 5181 => 2, 5211 => 0.5, 5241 => 2, 5421 => -0.5,
+    ]);
+});
+
+it('is told the cycle in force, and the feed as it was written', function (): void {
+    expectParameters("G21 G90 G93 G83 F2.\nG54.1 P2", [4001 => 83, 4109 => 2, 5220 => 0]);
+    expectParameters("G20 G90 G95 S500 M3 F.01\nG19", [4002 => 19, 4109 => 0.01, 4119 => 500, 5220 => 1]);
+});
