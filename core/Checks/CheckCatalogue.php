@@ -23,6 +23,7 @@ final class CheckCatalogue
         Reading\NoSafeStart::class,
         Flow\MissingProgram::class,
         Flow\NoTarget::class,
+        Flow\Alarm::class,
         Flow\Runaway::class,
         Flow\ModeSkipped::class,
         Geometry\ArcImpossible::class,

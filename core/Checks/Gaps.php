@@ -16,6 +16,8 @@ final class Gaps
         'unknown-code' => 'codes that are not known',
         'bad-word' => 'words that cannot be read',
         'no-target' => 'blocks behind a jump that leads nowhere',
+        'alarm' => 'what stands behind an alarm',
+        'probe-read' => 'what the probe will measure: its target is taken for it',
         'runaway' => self::ENDLESS,
         'endless' => self::ENDLESS,
         'never-ends' => self::ENDLESS,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Geometry\ProgramPosition;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
@@ -45,7 +46,13 @@ final class Context
     /** Place of the last block with a code the profile does not know: what else is odd about it follows from that. */
     public int $unknownAt = 0;
 
+    /** Where the last probe move led. */
+    public ?ProgramPosition $probed = null;
+
     public Program $program;
+
+    /** @var array<string, true> kinds of notice that are made once */
+    private array $noticed = [];
 
     /** @var array<string, Program> called programs of the setup by name, as they are first called */
     private array $subprograms = [];
@@ -146,6 +153,15 @@ final class Context
     {
         $column = $letter === '' ? 1 : BlockReader::column($this->sources->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
+    }
+
+    /** Notes something about the run as a whole, at the block where it is met first. */
+    public function noticeOnce(string $kind): void
+    {
+        if (! isset($this->noticed[$kind])) {
+            $this->noticed[$kind] = true;
+            $this->notice($kind, '');
+        }
     }
 
     /** Whether a word that has no sign is written with a minus, which is told. */

@@ -160,6 +160,7 @@ final class Motions
         }
         if (isset($gs[Code::Probe->value])) {
             $recorder->feed($target ?? $recorder->at);
+            $this->context->probed = $this->offsets->programPosition();
         } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
             if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K']) || isset($words['R'])) {
                 $isMirrored = $this->context->machine->control->options->turning->arcSense === ArcSense::SeenOnFront;

@@ -81,9 +81,7 @@ final class Offsets
     /** @return list<float> a work offset by its number, 1 for the first */
     public function workOffset(int $number): array
     {
-        $name = array_values($this->context->machine->control->workOffsets)[$number - 1] ?? '';
-
-        return $this->work[$name] ?? $this->context->machine->ordered([]);
+        return $this->work[$this->workName($number) ?? ''] ?? $this->context->machine->ordered([]);
     }
 
     /** Number of a work offset, 1 for the first; 0 for an extended one. */
@@ -232,10 +230,35 @@ final class Offsets
         };
     }
 
+    /**
+     * A work offset by its number, 1 for the first, on one axis.
+     *
+     * @return bool whether there is one of that number
+     */
+    public function putWork(int $number, int $axis, float $value): bool
+    {
+        $name = $this->workName($number);
+        if ($name !== null) {
+            $this->changeWork($name, [$axis => $value] + ($this->work[$name] ?? array_fill(0, count($this->local), 0.0)));
+        }
+
+        return $name !== null;
+    }
+
+    /** A length offset as a whole. */
+    public function putLength(int $number, float $value): void
+    {
+        $this->changeLength($number, new Offset($value));
+    }
+
+    private function workName(int $number): ?string
+    {
+        return array_values($this->context->machine->control->workOffsets)[$number - 1] ?? null;
+    }
+
     private function setWork(int $number, bool $fromHere): void
     {
-        $names = array_values($this->context->machine->control->workOffsets);
-        $name = $number === 0 ? $this->context->modal->work->name : $names[$number - 1] ?? null;
+        $name = $number === 0 ? $this->context->modal->work->name : $this->workName($number);
         if ($name === null) {
             $this->context->notice('offset-without-number', 'P', ['letter' => 'P']);
 
@@ -250,6 +273,13 @@ final class Offsets
                 default => $offset[$axis] + $value,
             };
         }
+        $this->changeWork($name, $offset);
+    }
+
+    /** @param  array<int, float>  $offset  of every axis */
+    private function changeWork(string $name, array $offset): void
+    {
+        ksort($offset);
         /** @var list<float> $offset */
         foreach ($offset as $axis => $value) {
             if (isset($this->context->setup->workOffsets[$name])) {
@@ -257,7 +287,7 @@ final class Offsets
             }
         }
         $this->work[$name] = $offset;
-        if ($name === $modal->work->name) {
+        if ($name === $this->context->modal->work->name) {
             $this->takeWork($name);
         }
     }
@@ -269,8 +299,13 @@ final class Offsets
 
             return;
         }
+        $this->changeLength($number, $this->changed($this->lengths[$number] ?? new Offset(0.0), $value, $wear));
+    }
+
+    private function changeLength(int $number, Offset $offset): void
+    {
         $was = $this->lengths[$number] ?? null;
-        $this->lengths[$number] = $this->changed($was ?? new Offset(0.0), $value, $wear);
+        $this->lengths[$number] = $offset;
         if ($was !== null) {
             $this->noticeNewLength('H'.$number, $was, $this->lengths[$number]);
         }

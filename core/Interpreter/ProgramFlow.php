@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\SystemVariable;
 use OakTrace\Core\Language\Expressions\ArithmeticProblem;
 use OakTrace\Core\Language\Expressions\Comparison;
 use OakTrace\Core\Language\Expressions\Expression;
@@ -385,13 +387,36 @@ final class ProgramFlow
             $values[] = [is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null)];
         }
         foreach ($values as [$name, $value]) {
-            if ($name !== null && ! $this->parameters->set($name, $value)) {
+            if ($name !== null && ! $this->sets($name, $value)) {
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);
             }
         }
         unset($block->words['N']);
 
-        return $block->words !== [] || $block->g !== [] || $block->m !== [];
+        return ! $this->stopped && ($block->words !== [] || $block->g !== [] || $block->m !== []);
+    }
+
+    /**
+     * Gives a parameter a value, and does what the control does then.
+     *
+     * @return bool false where it cannot be given one
+     */
+    private function sets(int|string $name, ?float $value): bool
+    {
+        $acts = is_int($name) ? $this->state->acts($name) : null;
+        if ($acts === null) {
+            return (is_int($name) && $this->state->setOffset($name, $value ?? 0.0)) || $this->parameters->set($name, $value);
+        }
+        $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
+        if ($acts === SystemVariable::Alarm) {
+            $this->context->notice('alarm', '', ['alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8')]);
+            $this->stop();
+        } else {
+            $this->context->recorder->line = $this->context->block->line;
+            $this->context->stop($this->context->machine->control->codeOf(Code::ProgramStop) ?? '');
+        }
+
+        return true;
     }
 
     private function jump(?Expression $target): void

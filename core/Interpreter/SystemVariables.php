@@ -25,9 +25,44 @@ final readonly class SystemVariables
     /** In the units in force; null where the number stands for nothing. */
     public function value(int $number): ?float
     {
+        $found = $this->find($number);
+
+        return $found === null ? null : $this->read(...$found);
+    }
+
+    /** What the control does, beside keeping the value, where a number is given one; null where that is nothing. */
+    public function acts(int $number): ?SystemVariable
+    {
+        $what = $this->find($number)[0] ?? null;
+
+        return in_array($what, [SystemVariable::Alarm, SystemVariable::MessageStop], true) ? $what : null;
+    }
+
+    /**
+     * Gives an offset another value, in the units in force.
+     *
+     * @return bool whether the number is one of an offset
+     */
+    public function setOffset(int $number, float $value): bool
+    {
+        [$what, $index] = $this->find($number) ?? [null, 0];
+        if ($what === SystemVariable::LengthOffsets) {
+            $this->offsets->putLength($index + 1, $value * $this->context->unit);
+
+            return true;
+        }
+        $axis = $this->context->machine->axisIndex[self::AXES[$index % self::OFFSET_STEP] ?? ''] ?? null;
+
+        return $what === SystemVariable::WorkOffsets && $axis !== null
+            && $this->offsets->putWork(1 + intdiv($index, self::OFFSET_STEP), $axis, $value * $this->context->scale[$axis]);
+    }
+
+    /** @return array{SystemVariable, int}|null what a number stands for, and the how-manieth of it, from 0 */
+    private function find(int $number): ?array
+    {
         foreach ($this->context->machine->control->systemVariables as [$first, $last, $what]) {
             if ($number >= $first && $number <= $last) {
-                return $this->read($what, $number - $first);
+                return [$what, $number - $first];
             }
         }
 
@@ -45,6 +80,7 @@ final readonly class SystemVariables
         return match ($what) {
             SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()->on($axis)),
             SystemVariable::MachinePosition => $this->onAxis($index, fn (int $axis): float => $this->context->recorder->at[$axis]),
+            SystemVariable::ProbePosition => $this->probed($index),
             SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
             SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),
             SystemVariable::Shift => $this->onAxis($index, fn (int $axis): float => $this->offsets->localShift()[$axis]),
@@ -56,6 +92,17 @@ final readonly class SystemVariables
         };
     }
 
+    /** The target of the last probe move stands for what it will meet; null before there was one. */
+    private function probed(int $index): ?float
+    {
+        $probed = $this->context->probed;
+        if ($probed !== null) {
+            $this->context->noticeOnce('probe-read');
+        }
+
+        return $probed === null ? null : $this->onAxis($index, static fn (int $axis): float => $probed->on($axis));
+    }
+
     private function inForce(SystemVariable $what, ModalState $modal): ?float
     {
         return match ($what) {
@@ -65,12 +112,35 @@ final readonly class SystemVariables
             SystemVariable::Feed => $modal->modes->feedMode === Code::InverseTime ? $modal->feedWord : $modal->feedWord / $this->context->unit,
             SystemVariable::LengthNumber => (float) $modal->length->number,
             SystemVariable::CutterNumber => (float) $modal->cutter->number,
-            SystemVariable::MotionCode => $this->codeNumber($modal->cycle ?? $modal->motion),
-            SystemVariable::PlaneCode => $this->codeNumber($modal->modes->plane->code()),
-            SystemVariable::DistanceCode => $this->codeNumber($modal->modes->absolute ? Code::Absolute : Code::Incremental),
-            SystemVariable::UnitsCode => $this->codeNumber($modal->modes->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
+            SystemVariable::WorkOffsetCode => $this->workOffsetCode($modal->work->name),
+            default => $this->codeNumber($this->codeInForce($what, $modal)),
+        };
+    }
+
+    private function codeInForce(SystemVariable $what, ModalState $modal): ?Code
+    {
+        $modes = $modal->modes;
+
+        return match ($what) {
+            SystemVariable::MotionCode => $modal->cycle ?? $modal->motion,
+            SystemVariable::PlaneCode => $modes->plane->code(),
+            SystemVariable::DistanceCode => $modes->absolute ? Code::Absolute : Code::Incremental,
+            SystemVariable::UnitsCode => $modes->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre,
+            SystemVariable::FeedModeCode => $modes->feedMode,
+            SystemVariable::CutterCode => [-1 => Code::CutterRight, 0 => Code::CutterOff, 1 => Code::CutterLeft][$modal->cutter->side],
+            SystemVariable::LengthCode => $modal->length->code(),
+            SystemVariable::CycleCode => $modal->cycle ?? Code::CycleOff,
+            SystemVariable::ReturnCode => $modes->returnToInitial ? Code::ReturnInitial : Code::ReturnR,
             default => null,
         };
+    }
+
+    /** 54.1 for every extended one. */
+    private function workOffsetCode(string $name): ?float
+    {
+        $number = array_search($name, $this->context->machine->control->workOffsets, true);
+
+        return $number === false ? $this->codeNumber(Code::ExtendedWorkOffset) : $number / 10;
     }
 
     /** @param  callable(int, string): float  $value  mm or degrees */
@@ -85,8 +155,8 @@ final readonly class SystemVariables
         return $value($axis, $name) / $this->context->scale[$axis];
     }
 
-    private function codeNumber(Code $code): float
+    private function codeNumber(?Code $code): ?float
     {
-        return (array_search($code, $this->context->machine->control->gCodes, true) ?: 0) / 10;
+        return $code === null ? null : (array_search($code, $this->context->machine->control->gCodes, true) ?: 0) / 10;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\Shift;
 
 /** The length offset in force; number 0 is none. */
@@ -23,6 +24,12 @@ final readonly class LengthOffsetState
     public function called(int $number, int $sign): self
     {
         return new self($number, $this->isSet, $this->shift, $number !== 0, $sign);
+    }
+
+    /** Which is in force: added, subtracted or off. */
+    public function code(): Code
+    {
+        return $this->number === 0 ? Code::LengthOff : ($this->sign > 0 ? Code::LengthAdd : Code::LengthSubtract);
     }
 
     /** @param  list<float>  $shift */

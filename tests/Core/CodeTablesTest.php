@@ -124,15 +124,20 @@ it('reads the state of the control from the parameters it has for it', function 
     }
     expect($found)->toBe($what);
 })->with([
-    // Common practice but for 5161 to 5390, which are those of NISTIR 6556 (from memory).
-    [4000, null], [4001, SystemVariable::MotionCode], [4002, SystemVariable::PlaneCode], [4003, SystemVariable::DistanceCode], [4004, null],
-    [4005, null], [4006, SystemVariable::UnitsCode], [4007, null], [4106, null], [4107, SystemVariable::CutterNumber], [4108, null],
-    [4109, SystemVariable::Feed], [4110, null], [4111, SystemVariable::LengthNumber], [4112, null], [4118, null], [4119, SystemVariable::Speed],
-    [4120, SystemVariable::Tool], [4121, null], [5020, null], [5021, SystemVariable::MachinePosition], [5029, SystemVariable::MachinePosition],
-    [5030, null], [5160, null], [5161, SystemVariable::Home], [5169, SystemVariable::Home], [5170, null], [5180, null],
-    [5181, SystemVariable::SecondHome], [5189, SystemVariable::SecondHome], [5190, null], [5210, null], [5211, SystemVariable::Shift],
-    [5219, SystemVariable::Shift], [5220, SystemVariable::WorkOffsetNumber], [5221, SystemVariable::WorkOffsets], [5340, SystemVariable::WorkOffsets],
-    [5341, null], [5420, null], [5421, SystemVariable::Position], [5429, SystemVariable::Position], [5430, null],
+    // Common practice but for 5061 to 5069 and 5161 to 5390, which are those of NISTIR 6556 (from memory).
+    [2999, null], [3000, SystemVariable::Alarm], [3001, null], [3006, SystemVariable::MessageStop], [3007, null], [4000, null],
+    [4001, SystemVariable::MotionCode], [4002, SystemVariable::PlaneCode], [4003, SystemVariable::DistanceCode], [4004, null],
+    [4005, SystemVariable::FeedModeCode], [4006, SystemVariable::UnitsCode], [4007, SystemVariable::CutterCode], [4008, SystemVariable::LengthCode],
+    [4009, SystemVariable::CycleCode], [4010, SystemVariable::ReturnCode], [4011, null], [4013, null], [4014, SystemVariable::WorkOffsetCode],
+    [4106, null], [4107, SystemVariable::CutterNumber], [4108, null], [4109, SystemVariable::Feed], [4110, null],
+    [4111, SystemVariable::LengthNumber], [4112, null], [4118, null], [4119, SystemVariable::Speed], [4120, SystemVariable::Tool], [4121, null],
+    [5020, null], [5021, SystemVariable::MachinePosition], [5029, SystemVariable::MachinePosition], [5030, null], [5040, null],
+    [5041, SystemVariable::Position], [5049, SystemVariable::Position], [5050, null], [5060, null], [5061, SystemVariable::ProbePosition],
+    [5069, SystemVariable::ProbePosition], [5070, null], [5160, null], [5161, SystemVariable::Home], [5169, SystemVariable::Home], [5170, null],
+    [5180, null], [5181, SystemVariable::SecondHome], [5189, SystemVariable::SecondHome], [5190, null], [5210, null], [5211, SystemVariable::Shift],
+    [5219, SystemVariable::Shift], [5220, SystemVariable::WorkOffsetNumber], [5221, SystemVariable::WorkOffsets],
+    [5340, SystemVariable::WorkOffsets], [5341, null], [5420, null], [5421, SystemVariable::Position], [5429, SystemVariable::Position],
+    [5430, null],
 ]);
 
 it('takes the side of what a lathe turns by the codes that go across', function (): void {

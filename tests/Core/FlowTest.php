@@ -51,6 +51,16 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     ],
 ]);
 
+it('stops where a message is put up, and goes on', function (): void {
+    $rows = Bench::rows("G21\nG0 X1.\n#3006=1 (TURN THE PART)\nX2.\nM30", Bench::AT_ZERO);
+    expect(array_map(static fn (array $row): array => [$row['line'], $row['kind'], $row['code'] ?? null], $rows))
+        ->toBe([[2, 'rapid', null], [3, 'stop', 'M0'], [4, 'rapid', null], [5, 'stop', 'M30']]);
+});
+
+it('ends where an alarm is raised, and makes nothing of the block behind it', function (): void {
+    expect(across("X1.\n#3000=1 X2. (WRONG)\nX3.\nM30"))->toEqual([1]);
+});
+
 it('says of every move which program it is in and who called', function (): void {
     $moves = Bench::moves("G21\nM98 P10\nG0 X9.\nM30\nO10\nX1.\nM98 P2000\nM99", ['subprograms' => ['O2000' => "O2000\nX2.\nM99"]] + Bench::AT_ZERO);
     expect(array_map(fn (array $move): array => [$move['line'], $move['program'] ?? null, $move['calledFrom'] ?? null], $moves))

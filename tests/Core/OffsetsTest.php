@@ -7,19 +7,20 @@ use Tests\Core\Bench;
 /**
  * Machine position at the end of a program on a machine whose G54 stands at (-100, -50, 0), H1 -200 and H2 150.
  *
+ * @param  array<string, mixed>  $changes
  * @return array<string, float>
  */
-function standsAt(string $program): array
+function standsAt(string $program, array $changes = []): array
 {
-    $moves = Bench::moves($program, ['workOffsets' => [
+    $moves = Bench::moves($program, $changes + ['workOffsets' => [
         'G54' => ['X' => -100, 'Y' => -50, 'Z' => 0], 'G55' => ['X' => -10], 'G54.1P7' => ['X' => -300, 'Y' => -1, 'Z' => -2],
     ], 'offsets' => ['H' => ['1' => -200, '2' => 150]]]);
 
     return end($moves)['machineTo'];
 }
 
-it('adds up program, local shift, work offset and length', function (string $program, array $at): void {
-    expect(standsAt($program))->toMatchArray(array_map(floatval(...), $at));
+it('adds up program, local shift, work offset and length', function (string $program, array $at, array $changes = []): void {
+    expect(standsAt($program, $changes))->toMatchArray(array_map(floatval(...), $at));
 })->with([
     'extended work offset' => ["G54.1 P7\nG0 X5. Y5. Z0.", ['X' => -295, 'Y' => 4, 'Z' => -2]],
     'length taken off' => ["G54 G43 H1\nG0 Z10.", ['Z' => -190]],
@@ -42,6 +43,11 @@ it('adds up program, local shift, work offset and length', function (string $pro
     'so that they stand at the values with a length on' => ["G54 G43 H1 G0 Z10.\nG10 L20 P1 Z0.\nG0 Z1.", ['Z' => -189]],
     'length set by program' => ["G54 G10 L10 P1 R-210.\nG43 H1 G0 Z10.", ['Z' => -200]],
     'wear set by program, at once' => ["G54 G43 H1 G0 Z10.\nG10 L11 P1 R.5\nG0 Z11.", ['Z' => -188.5]],
+    'by its parameter' => ["G54 G0 X0.\n#5221=-120.\n#5222=#5222+1\nG0 X5. Y0.", ['X' => -115, 'Y' => -49]],
+    'another one by its parameter, in inches' => ["G20\n#5261=-1.\nG56 G0 X2. Y0.", ['X' => 25.4, 'Y' => 0]],
+    'a length by its parameter' => [
+        "G54 G43 H1 G0 Z10.\n#2001=-210\nG0 Z11.", ['Z' => -199], ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units']]],
+    ],
     'in inches' => ["G20 G10 L2 P1 X-4.\nG54 G0 X1.", ['X' => -76.2]],
 ]);
 

@@ -14,7 +14,9 @@ use OakTrace\Core\Wording\Severity;
 final class NoEnd extends MachineCheck
 {
     /** Notices after which the rest of the program has not been read. */
-    private const BROKEN_OFF = ['endless' => 1, 'never-ends' => 1, 'runaway' => 1, 'called-too-often' => 1, 'nested-too-deep' => 1, 'no-target' => 1];
+    private const BROKEN_OFF = [
+        'alarm' => 1, 'endless' => 1, 'never-ends' => 1, 'runaway' => 1, 'called-too-often' => 1, 'nested-too-deep' => 1, 'no-target' => 1,
+    ];
 
     public function name(): string
     {

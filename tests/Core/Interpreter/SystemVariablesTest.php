@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Gaps;
 use Tests\Core\Bench;
+use Tests\Core\Noticed;
 
 // The numbers are those of NISTIR 6556 where it has them (5161, 5181, 5211, 5220, 5221 and on, 5420), the others common practice, from memory.
 
@@ -22,9 +24,11 @@ function expectParameters(string $lines, array $values): void
 
 it('is told places, offsets and modes by their numbers', function (): void {
     expectParameters("G21 G17 G90 T3 M6\nG55 G43 H1 G0 X12. Y-3. Z5.\nG52 X2.\nS900 F120. G1 D1", [
-        4001 => 1, 4002 => 17, 4003 => 90, 4006 => 21, 4107 => 1, 4109 => 120, 4111 => 1, 4119 => 900, 4120 => 3,
+        4001 => 1, 4002 => 17, 4003 => 90, 4005 => 94, 4006 => 21, 4007 => 40, 4008 => 43, 4009 => 80, 4010 => 98, 4014 => 55,
+        4107 => 1, 4109 => 120, 4111 => 1, 4119 => 900, 4120 => 3,
         5021 => 62.8, 5022 => 4, 5023 => -204, 5161 => 25.4, 5162 => 4, 5163 => 6, 5181 => 50.8, 5182 => 0, 5183 => -50, 5211 => 2, 5212 => 0,
         5220 => 2, 5221 => 1, 5222 => 2, 5223 => 3, 5224 => 0, 5240 => 0, 5241 => 50.8, 5243 => -9, 5261 => 0, 5421 => 10, 5422 => -3, 5423 => 5,
+        5041 => 10, 5042 => -3, 5043 => 5,
     ]);
 });
 
@@ -34,7 +38,21 @@ it('is told them in inches where inches are in force', function (): void {
     ]);
 });
 
+it('is told the target of the last probe move', function (): void {
+    expectParameters("G21 G90 G55 F100.\nG0 X3. Y4. Z5.\nG31 Z-6.\nG0 X9. Z7.", [5061 => 3, 5062 => 4, 5063 => -6]);
+});
+
 it('is told the cycle in force, and the feed as it was written', function (): void {
-    expectParameters("G21 G90 G93 G83 F2.\nG54.1 P2", [4001 => 83, 4109 => 2, 5220 => 0]);
+    expectParameters("G21 G90 G93 G83 G99 F2.\nG54.1 P2", [4001 => 83, 4005 => 93, 4009 => 83, 4010 => 99, 4014 => 54.1, 4109 => 2, 5220 => 0]);
+    expectParameters("G21 G90 G44 H1\nG41 D1", [4007 => 41, 4008 => 44]);
+    expectParameters('G21 G90 G42 D1', [4007 => 42, 4008 => 49]);
     expectParameters("G20 G90 G95 S500 M3 F.01\nG19", [4002 => 19, 4109 => 0.01, 4119 => 500, 5220 => 1]);
+});
+
+it('knows no contact before the probe has moved, and says what it judges without', function (): void {
+    $probes = "G21 G90 F100.\nG31 Z-6.\n#1=#5063\n#2=#5061\nM30";
+    expect(Noticed::onMill("G21\n#1=#5063"))->toBe(['2:1 undefined-parameter parameter=#5063'])
+        ->and(Noticed::onMill($probes))->toBe(['3:1 probe-read'])
+        ->and(array_column(Gaps::of(Bench::verify($probes)->input), 'text'))
+        ->toContain('Judged without what the probe will measure: its target is taken for it.');
 });

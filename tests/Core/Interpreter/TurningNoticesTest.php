@@ -164,7 +164,9 @@ it('notices on a lathe', function (string $text, array $notices, array $changes 
     ],
     'compensation at a thread' => [START."G42 G1 X30. Z1.\nZ-5.\nG32 Z-9. F1.", ['7:1 compensation-left-on where=a thread']],
     'compensation at a cycle' => [START."G42 G1 X30. Z1.\nZ-5.\nG74 R.5\nG74 Z-9. Q1000", ['7:1 compensation-left-on where=a turning cycle']],
-    'compensation while a shape is finished' => [START."G0 X50.\nG42\nG70 P1 Q2\nN1 G0 X20.\nG1 Z-10.\nN2 X50.\nG40 G0 X70. Z5.", ['11:1 compensation-exit-near']],
+    'compensation while a shape is finished' => [
+        START."G0 X50.\nG42\nG70 P1 Q2\nN1 G0 X20.\nG1 Z-10.\nN2 X50.\nG40 G0 X70. Z5.", ['11:1 compensation-exit-near'],
+    ],
     'an arc of 270 degrees' => [
         START."G2 X30. Z-3. I-5. K0\nG0 X40. Z2.\nG3 X30. Z-3. I-5. K0",
         [

@@ -16,6 +16,8 @@ CheckCases::raises('offsets.set-by-program', [
         .'the next.', null],
     'a diameter' => ['G10 L12 P1 R10.2', 6, 'caution', 'The program changes D1 from 10.000 mm to 10.200 mm: the touched-off value is lost, for this run '
         .'and the next.', null],
+    'a zero by its parameter' => ['#5221=-390.', 6, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: the touched-off value '
+        .'is lost, for this run and the next.', null],
     'from where the axes stand' => ["G0 X10.\nG10 L20 P1 X0.", 7, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: the touched-off '
         .'value is lost, for this run and the next.', null],
 ]);

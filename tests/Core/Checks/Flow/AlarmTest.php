@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+use Tests\Core\LatheCases;
+
+CheckCases::raises('flow.alarm', [
+    'a guard of a macro' => [
+        "G65 P9 X5.\nM30\nO9\nIF [#26 EQ #0] THEN #3000=21 (Z MISSING)\nG0 X#24\nM99", 9, 'stop',
+        'The program raises alarm 21: “Z MISSING”. Reading stopped here.', null,
+    ],
+    'without a message' => ['#3000=1', 6, 'stop', 'The program raises alarm 1. Reading stopped here.', null],
+    'behind a jump' => [
+        "#1=9\nIF [#1 LE 8] GOTO 5\n#3000=2 ( TOO WIDE )\nN5 G0 X1.", 8, 'stop', 'The program raises alarm 2: “TOO WIDE”. Reading stopped here.', null,
+    ],
+]);
+
+CheckCases::staysQuiet('flow.alarm', [
+    'a guard that lets pass' => ["#26=1\nIF [#26 EQ #0] THEN #3000=21 (Z MISSING)"],
+    'a jump past it' => ["#1=7\nIF [#1 LE 8] GOTO 5\n#3000=2 (TOO WIDE)\nN5 G0 X1."],
+]);
+
+LatheCases::raises('flow.alarm', [
+    'a bar too short' => ["G21 G99\n#3000=3 (BAR SHORT)", 2, 'stop', 'The program raises alarm 3: “BAR SHORT”. Reading stopped here.'],
+]);
