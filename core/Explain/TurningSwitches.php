@@ -7,7 +7,6 @@ namespace OakTrace\Core\Explain;
 use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\ClampActs;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\HolePlane;
@@ -46,9 +45,6 @@ final readonly class TurningSwitches
         $turning = $this->setup->machine->control->options->turning;
         $block = $this->moment->block;
         $found = $this->ofTool() + $this->ofCycle() + $this->ofThread() + $this->ofHole() + $this->ofSpindle() + $this->ofMoves();
-        if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
-            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
-        }
         if (array_filter(array_keys($block->words), $this->words->isAngle(...)) !== []) {
             $found['Angle words'] = 'this control takes the angle of a straight move from '.implode(' or ', $this->words->angleLetters());
         }

@@ -50,14 +50,9 @@ final readonly class TurningWords
         if ($meaning !== null) {
             return $meaning;
         }
-        $isCorner = $this->moment->after->motion === Code::Feed && $turning->cornerWords->breaks(
-            $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]),
-            $this->moment->after->state->spindle->ofPart()->turn !== 0,
-        );
-        if ($isCorner) {
-            $size = $this->length(abs($value));
-
-            return ! CornerWords::rounds($letter) ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";
+        $corner = $this->corner($letter, $value);
+        if ($corner !== null) {
+            return $corner;
         }
         if ($this->isAngle($letter)) {
             return 'at '.$this->wording->figure(Quantity::angle($value)).' from plus Z, counter-clockwise';
@@ -73,6 +68,22 @@ final readonly class TurningWords
         }
 
         return null;
+    }
+
+    /** How a word breaks the corner a move ends in, on mills too; null where it does not. */
+    public function corner(string $letter, float $value): ?string
+    {
+        $breaks = $this->moment->after->motion === Code::Feed && $this->setup->machine->control->options->turning->cornerWords->breaks(
+            $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]),
+            $this->moment->after->state->spindle->ofPart()->turn !== 0,
+        );
+        $size = $this->length(abs($value));
+
+        return match (true) {
+            ! $breaks => null,
+            CornerWords::rounds($letter) => "rounding of R{$size} at the end of the move",
+            default => "chamfer of {$size} at the end of the move",
+        };
     }
 
     /** A word that calls a tool or its offset, counts passes, or belongs to another spindle. */

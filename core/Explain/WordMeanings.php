@@ -77,9 +77,9 @@ final readonly class WordMeanings
         if ($this->has(Code::Dwell) && in_array($letter, [$this->setup->machine->control->letters->dwell, AxisName::X, 'U'], true)) {
             return $this->wait($letter, $value);
         }
-        $turning = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->of($letter, $value) : null;
+        $words = new TurningWords($this->setup, $this->moment, $this->wording);
 
-        return $turning ?? $this->usual($letter, $value);
+        return ($this->setup->machine->isLathe() ? $words->of($letter, $value) : $words->corner($letter, $value)) ?? $this->usual($letter, $value);
     }
 
     private function usual(string $letter, float $value): string
@@ -194,6 +194,10 @@ final readonly class WordMeanings
         $words = new TurningWords($this->setup, $this->moment, $this->wording);
         $found = $this->setup->machine->isLathe() ? (new TurningSwitches($this->setup, $this->moment, $words))->all() : [];
         $saysCycle = TurningCatalogue::repeated(array_intersect_key($this->setup->machine->control->gCodes, array_flip($block->g))) !== null;
+        $corners = $switches->turning->cornerWords->letters();
+        if (array_intersect_key($block->words, array_flip($corners)) !== []) {
+            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $corners);
+        }
         // What a peck without a point is on a lathe is a switch of its own.
         $counts = $this->setup->machine->isLathe() && $this->moment->after->state->cycle !== null ? 'XYZUVWABCIJKR' : 'XYZUVWABCIJKRQ';
         if (! $saysCycle && $block->withoutPoint !== '' && strpbrk($block->withoutPoint, $counts) !== false) {
@@ -207,6 +211,15 @@ final readonly class WordMeanings
         if ($this->moment->after->state->cutter->side !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
             $found[$letter] = 'this control takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
+
+        return $found + $this->switchesOfMotion();
+    }
+
+    /** @return array<string, string> */
+    private function switchesOfMotion(): array
+    {
+        $switches = $this->setup->machine->control->options;
+        $found = [];
         if (
             $this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent'
             && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null

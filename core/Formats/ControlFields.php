@@ -175,7 +175,7 @@ final readonly class ControlFields
         foreach (array_keys(self::PLAIN) as $switch) {
             $file[$switch] = $control->options->$switch;
         }
-        $file += $control->isOfLathe() ? self::writeTurning($control->options->turning) : [];
+        $file += $control->isOfLathe() ? self::writeTurning($control->options->turning) : ['cornerWords' => $control->options->turning->cornerWords->value];
         if ($control->title !== Profiles::named($control->name)?->title) {
             $file['title'] = $control->title;
         }

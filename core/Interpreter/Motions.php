@@ -25,6 +25,8 @@ final class Motions
 
     private readonly bool $isLathe;
 
+    private readonly bool $hasCorners;
+
     /** @var list<int> mark bits an axis gets when the program sends it somewhere in the part */
     private array $commanded = [];
 
@@ -40,6 +42,7 @@ final class Motions
         private readonly AngledMoves $angles,
     ) {
         $this->isLathe = $context->machine->isLathe();
+        $this->hasCorners = $context->machine->control->options->turning->cornerWords !== CornerWords::None;
         $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         foreach (array_keys($context->machine->axisNames) as $axis) {
@@ -136,7 +139,7 @@ final class Motions
     {
         $modal = $this->modal;
         $recorder = $this->recorder;
-        if ($this->isLathe) {
+        if ($this->isLathe || $this->hasCorners) {
             $this->noticeOutOfPlace();
         }
         if ($modal->cycle !== null) {

@@ -46,6 +46,10 @@ it('says what each word does where it stands', function (string $line, array $me
         ['machine' => ['control' => ['words' => ['cutterNumber' => 'E']]]],
     ],
     'an offset with wear' => ['G43 H3', ['H3' => '−239.980 mm, 0.020 mm of it wear']],
+    'a corner of a mill' => [
+        'G1 X40. ,R5. F100.', [',R5' => 'rounding of R5.000 mm at the end of the move', 'Corner words' => ',C and ,R'],
+        ['machine' => ['control' => ['cornerWords' => 'comma']]],
+    ],
     'a tool' => ['T2', ['T2' => '8.5 drill']],
     'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'subprogram call', 'P70' => 'O70', 'L2' => '2 times']],
     'radius and angle' => ['G16 X10. Y30.', ['X10' => 'radius 10.000 mm', 'Y30' => 'angle 30°']],

@@ -64,6 +64,9 @@ final class BadWord extends MachineCheck
     {
         foreach ($input->onceALine('bad-word') as $notice) {
             [$text, $remedy] = self::PROBLEMS[$notice->word('problem')];
+            if (preg_match('/^,\s*[CR]/i', substr($input->trace->sources->text($notice->line), $notice->column - 1)) === 1) {
+                $remedy = 'If this control breaks corners with ,C and ,R, say so in its profile.';
+            }
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy,
                 edit: $this->figureZero($input, $notice),

@@ -26,6 +26,13 @@ describe('a profile of one’s own', () => {
 
 it('has the switches of a lathe where the control is one of a lathe', () => {
     const names = (control: Parameters<typeof switchesOf>[0]) => switchesOf(control).map(({ name }) => name);
-    expect(names({ profile: 'iso-mill' })).not.toContain('cornerWords');
-    expect(names({ profile: 'iso-lathe-a', toolWord: '2+2' })).toContain('cornerWords');
+    expect(names({ profile: 'iso-mill' })).not.toContain('toolWord');
+    expect(names({ profile: 'iso-lathe-a', toolWord: '2+2' })).toContain('toolWord');
+});
+
+it('breaks corners on a mill by the words with a comma alone', () => {
+    const choices = (control: Parameters<typeof switchesOf>[0]) =>
+        switchesOf(control).filter(({ name }) => name === 'cornerWords').map((corner) => corner.choices?.length);
+    expect(choices({ profile: 'iso-mill' })).toEqual([2]);
+    expect(choices({ profile: 'iso-lathe-a', toolWord: '2+2' })).toEqual([4]);
 });

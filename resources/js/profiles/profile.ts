@@ -59,6 +59,9 @@ export const SWITCHES: { name: string; label: string; choices?: [string, string]
     { name: 'mostBlocks', label: 'Block limit of a run', kind: 'count' },
 ];
 
+/** A mill breaks corners by the words with a comma, or not at all. */
+const MILL_CORNERS: (typeof SWITCHES)[number] = { name: 'cornerWords', label: 'Corners in a block', choices: [['none', 'none'], ['comma', ',C and ,R']] };
+
 /** Those of a lathe, which has the others too. */
 export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'incrementWords', label: 'U and W are increments of X and Z', kind: 'yes' },
@@ -126,7 +129,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
 
 /** The switches a control has. */
 export function switchesOf(control: Control): typeof SWITCHES {
-    return 'toolWord' in control ? [...SWITCHES, ...TURNING_SWITCHES] : SWITCHES;
+    return 'toolWord' in control ? [...SWITCHES, ...TURNING_SWITCHES] : [...SWITCHES, MILL_CORNERS];
 }
 
 /** The control with an entry of a table changed; what is as in the base profile is not kept. */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.bad-word', [
@@ -37,4 +38,11 @@ CheckCases::staysQuiet('reading.bad-word', [
     ["G0 X.5 Y-.5 ; O\n"],
     ['G4 P0.'],
     ['G98 G82 X1. Y1. Z-2. R2. P.5 F100.'],
+]);
+
+it('points to the profile where a corner is written that it does not know', function (string $line, string $remedy): void {
+    expect(Bench::remedy(Bench::findings('reading.bad-word', Bench::verify(Bench::sound($line)))[0]))->toBe($remedy);
+})->with([
+    ['G1 X5. ,C2. F100.', 'If this control breaks corners with ,C and ,R, say so in its profile.'],
+    ['G1 X5. , F100.', 'Remove it, or put it in a comment.'],
 ]);
