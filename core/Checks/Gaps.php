@@ -17,7 +17,7 @@ final class Gaps
         'bad-word' => 'words that cannot be read',
         'no-target' => 'blocks behind a jump that leads nowhere',
         'alarm' => 'what stands behind an alarm',
-        'probe-read' => 'what the probe will measure: its target is taken for it',
+        'probe-read' => 'what the probe will measure',
         'runaway' => self::ENDLESS,
         'endless' => self::ENDLESS,
         'never-ends' => self::ENDLESS,

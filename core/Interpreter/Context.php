@@ -46,7 +46,7 @@ final class Context
     /** Place of the last block with a code the profile does not know: what else is odd about it follows from that. */
     public int $unknownAt = 0;
 
-    /** Where the last probe move led. */
+    /** Where the last probe move is taken to have met something. */
     public ?ProgramPosition $probed = null;
 
     public Program $program;
@@ -153,6 +153,12 @@ final class Context
     {
         $column = $letter === '' ? 1 : BlockReader::column($this->sources->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
+    }
+
+    /** Whether something about the run as a whole has been noted. */
+    public function hasNoticed(string $kind): bool
+    {
+        return isset($this->noticed[$kind]);
     }
 
     /** Notes something about the run as a whole, at the block where it is met first. */

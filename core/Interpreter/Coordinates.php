@@ -99,9 +99,10 @@ final class Coordinates implements ProgramPlaces
         return $this->placement;
     }
 
-    public function position(): ProgramPosition
+    /** @param  list<float>|null  $at */
+    public function position(?array $at = null): ProgramPosition
     {
-        $at = $this->context->recorder->at;
+        $at ??= $this->context->recorder->at;
         if ($this->known !== null && $this->known[0] === $at) {
             return $this->known[1];
         }

@@ -162,8 +162,9 @@ final class Motions
             $recorder->rowMarks |= Mark::EXACT;
         }
         if (isset($gs[Code::Probe->value])) {
+            $met = (new ProbeContact($this->context))->between($recorder->at, $target ?? $recorder->at);
             $recorder->feed($target ?? $recorder->at);
-            $this->context->probed = $this->offsets->programPosition();
+            $this->context->probed = $this->offsets->programPosition($met);
         } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
             if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K']) || isset($words['R'])) {
                 $isMirrored = $this->context->machine->control->options->turning->arcSense === ArcSense::SeenOnFront;

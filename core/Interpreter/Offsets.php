@@ -66,10 +66,14 @@ final class Offsets
         $this->places = $places;
     }
 
-    /** Where the axes stand. */
-    public function programPosition(): ProgramPosition
+    /**
+     * Where the axes stand, or would.
+     *
+     * @param  list<float>|null  $at
+     */
+    public function programPosition(?array $at = null): ProgramPosition
     {
-        return $this->places->position();
+        return $this->places->position($at);
     }
 
     /** @return array<int, float> what G52 and G92 shift the program by, per axis */

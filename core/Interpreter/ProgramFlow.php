@@ -409,7 +409,9 @@ final class ProgramFlow
         }
         $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
         if ($acts === SystemVariable::Alarm) {
-            $this->context->notice('alarm', '', ['alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8')]);
+            $this->context->notice('alarm', '', [
+                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'probed' => (int) $this->context->hasNoticed('probe-read'),
+            ]);
             $this->stop();
         } else {
             $this->context->recorder->line = $this->context->block->line;

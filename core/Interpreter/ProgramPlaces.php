@@ -10,8 +10,12 @@ use OakTrace\Core\Geometry\ProgramPosition;
 /** Where the program's coordinates lie, with all that scales, mirrors and turns them. */
 interface ProgramPlaces
 {
-    /** Where the axes stand. */
-    public function position(): ProgramPosition;
+    /**
+     * Where the axes stand, or would.
+     *
+     * @param  list<float>|null  $at  machine positions
+     */
+    public function position(?array $at = null): ProgramPosition;
 
     public function placement(): Placement;
 }

@@ -92,7 +92,7 @@ final readonly class SystemVariables
         };
     }
 
-    /** The target of the last probe move stands for what it will meet; null before there was one. */
+    /** Null before the first probe move. */
     private function probed(int $index): ?float
     {
         $probed = $this->context->probed;

@@ -25,11 +25,15 @@ final class Alarm extends MachineCheck
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('alarm', 'alarm', 'message') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
-                $notice->word('message') === '' ? 'The program raises alarm {alarm}. Reading stopped here.'
-                    : 'The program raises alarm {alarm}: “{message}”. Reading stopped here.',
-                $notice->figures, 'See what leads here: a word the call lacks, or a value that is out of bounds.', $also,
+            $alarm = 'The program raises alarm {alarm}'.($notice->word('message') === '' ? '' : ': “{message}”');
+            // What the probe measures is not known before the run; where it meets the stock of the setup is taken for it.
+            yield $notice->word('probed') === '1' ? new Finding(
+                $this->name(), Severity::Caution, $notice->line, $notice->column,
+                $alarm.', by what the probe is taken to measure. Reading stopped here.', $notice->figures,
+                'See what leads here. The probe is taken to meet the stock of the setup, and where there is none, its target.', $also,
+            ) : new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, $alarm.'. Reading stopped here.', $notice->figures,
+                'See what leads here: a word the call lacks, or a value that is out of bounds.', $also,
             );
         }
     }

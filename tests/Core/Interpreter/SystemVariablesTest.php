@@ -38,7 +38,7 @@ it('is told them in inches where inches are in force', function (): void {
     ]);
 });
 
-it('is told the target of the last probe move', function (): void {
+it('is told where the last probe move leads', function (): void {
     expectParameters("G21 G90 G55 F100.\nG0 X3. Y4. Z5.\nG31 Z-6.\nG0 X9. Z7.", [5061 => 3, 5062 => 4, 5063 => -6]);
 });
 
@@ -54,5 +54,5 @@ it('knows no contact before the probe has moved, and says what it judges without
     expect(Noticed::onMill("G21\n#1=#5063"))->toBe(['2:1 undefined-parameter parameter=#5063'])
         ->and(Noticed::onMill($probes))->toBe(['3:1 probe-read'])
         ->and(array_column(Gaps::of(Bench::verify($probes)->input), 'text'))
-        ->toContain('Judged without what the probe will measure: its target is taken for it.');
+        ->toContain('Judged without what the probe will measure.');
 });

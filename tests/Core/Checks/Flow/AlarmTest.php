@@ -16,6 +16,14 @@ CheckCases::raises('flow.alarm', [
     ],
 ]);
 
+CheckCases::raises('flow.alarm', [
+    'after the probe' => [
+        "T9 M6\nG0 X-70. Y0.\nG43 H9 Z-8.\nG31 X-60. F100.\nIF [#5061 GT -60.1] THEN #3000=1 (NO EDGE)", 10, 'caution',
+        'The program raises alarm 1: “NO EDGE”, by what the probe is taken to measure. Reading stopped here.', null,
+        ['tools' => [['number' => 9, 'kind' => 'probe', 'diameter' => 6]], 'offsets' => ['H' => ['9' => -200]]],
+    ],
+], isCut: false);
+
 CheckCases::staysQuiet('flow.alarm', [
     'a guard that lets pass' => ["#26=1\nIF [#26 EQ #0] THEN #3000=21 (Z MISSING)"],
     'a jump past it' => ["#1=7\nIF [#1 LE 8] GOTO 5\n#3000=2 (TOO WIDE)\nN5 G0 X1."],
