@@ -112,7 +112,7 @@ final class CycleRunner implements HoleMotion
         }
         $counts = $this->context->machine->control->letters->cycleRepeats;
         $repeats = $this->context->isNegative($counts) ? 0.0 : $words[$counts] ?? 1.0;
-        if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
+        if (! $this->makesHole($words, $depth, $stated) || $repeats < 1 - 1e-6) {
             return false;
         }
         if ($stated && $this->bottomIsAboveR() && ! CycleCatalogue::hole($modal->cycle)->approachesItself()) {
@@ -135,7 +135,7 @@ final class CycleRunner implements HoleMotion
             return false;
         }
         unset($words[$depth], $words[$this->ways->letters[$axis] ?? '']);
-        $this->repeat($modal->cycle, (int) $repeats, $counts, static fn (): ?array => $target($words));
+        $this->repeat($modal->cycle, (int) floor($repeats + 1e-6), $counts, static fn (): ?array => $target($words));
 
         return true;
     }

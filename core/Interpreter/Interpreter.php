@@ -411,11 +411,27 @@ final class Interpreter
         if (isset($block->words['E'])) {
             $this->context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
         }
+        if (! $this->context->machine->isLathe()) {
+            $this->noticeFractions();
+        }
         if (isset($gs[ModalGroup::FeedMode->value])) {
             $this->functions->useFeedMode($gs[ModalGroup::FeedMode->value]);
         }
         if (isset($gs[ModalGroup::SpeedMode->value])) {
             $this->functions->useSpeedMode($gs[ModalGroup::SpeedMode->value]);
+        }
+    }
+
+    /** Numbers of tools and offsets are whole. */
+    private function noticeFractions(): void
+    {
+        $letters = $this->context->machine->control->letters;
+        foreach (array_intersect_key($this->block->words, ['T' => 0, $letters->lengthNumber => 0, $letters->cutterNumber => 0]) as $letter => $number) {
+            if (abs($number - $this->block->whole($letter)) > 1e-6) {
+                $this->context->notice('not-whole', $letter, [
+                    'word' => $letter.Quantity::written($number), 'taken' => $letter.$this->block->whole($letter),
+                ]);
+            }
         }
     }
 
@@ -555,9 +571,9 @@ final class Interpreter
         } elseif (! isset($words[$letters->program])) {
             $this->context->notice('call-without-program', 'G', ['letter' => $letters->program]);
         } elseif ($code === Code::CallMacro) {
-            $this->flow->callMacro((int) $words[$letters->program], $this->calls());
+            $this->flow->callMacro($this->block->whole($letters->program), $this->calls());
         } else {
-            $this->flow->callAfterMoves((int) $words[$letters->program]);
+            $this->flow->callAfterMoves($this->block->whole($letters->program));
         }
     }
 
@@ -571,7 +587,7 @@ final class Interpreter
 
             return;
         }
-        $number = (int) min(1e12, $called);
+        $number = $this->block->whole($control->letters->program);
         $times = $this->calls();
         if ($control->options->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
             $times = intdiv($number, 10000);
@@ -599,7 +615,7 @@ final class Interpreter
     private function endSubprogram(): void
     {
         $block = $this->context->block->words['P'] ?? null;
-        if (! $this->flow->return($block === null ? null : (int) $block)) {
+        if (! $this->flow->return($block === null ? null : $this->block->whole('P'))) {
             $this->ended = true;
             $this->flow->stop();
         }
@@ -631,7 +647,7 @@ final class Interpreter
 
     private static function count(float $word): int
     {
-        return (int) max(0.0, min(1e9, $word));
+        return (int) floor(max(0.0, min(1e9, $word)) + 1e-6);
     }
 
     /**

@@ -89,7 +89,8 @@ final readonly class MachineFunctions
     public function feedSpeedTool(bool $clamps, bool $isSecond): void
     {
         $modal = $this->context->modal;
-        $words = $this->context->block->words;
+        $block = $this->context->block;
+        $words = $block->words;
         if (isset($words['F'])) {
             $this->useFeed($words['F']);
         }
@@ -108,14 +109,14 @@ final readonly class MachineFunctions
         $toolWord = $this->context->machine->control->options->turning->toolWord;
         if (isset($words['T']) && ! $this->context->isNegative('T')) {
             $digits = $toolWord->offsetDigits();
-            $digits === null ? $modal->toolCalled = (int) $words['T']
-                : $this->callStation((int) $words['T'], $digits, $toolWord === ToolWord::WithD ? (int) ($words['D'] ?? 0) : null);
+            $digits === null ? $modal->toolCalled = $block->whole('T')
+                : $this->callStation($block->whole('T'), $digits, $toolWord === ToolWord::WithD ? $block->whole('D') : null);
         } elseif ($toolWord === ToolWord::WithD && isset($words['D']) && $this->saysOffset()) {
-            $this->useOffset((int) $words['D']);
+            $this->useOffset($block->whole('D'));
         }
-        $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
-        if ($number !== null && (int) $number !== $modal->cutter->number) {
-            $modal->cutter = $modal->cutter->numbered((int) $number);
+        $number = $block->whole($this->context->machine->control->letters->cutterNumber, $modal->cutter->number);
+        if ($number !== $modal->cutter->number) {
+            $modal->cutter = $modal->cutter->numbered($number);
             $this->compensator->refresh();
             $this->context->recorder->stateChanged();
         }

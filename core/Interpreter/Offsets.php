@@ -119,7 +119,7 @@ final class Offsets
     /** The extended work offset with the number in the block's P. */
     public function useExtendedWork(): void
     {
-        $number = (int) ($this->context->block->words[$this->context->machine->control->letters->extendedOffset] ?? 0);
+        $number = $this->context->block->whole($this->context->machine->control->letters->extendedOffset);
         if ($number < 1) {
             $this->context->notice('offset-without-number', 'G', ['letter' => $this->context->machine->control->letters->extendedOffset]);
 
@@ -133,7 +133,7 @@ final class Offsets
         $modal = $this->context->modal;
         $words = $this->context->block->words;
         $letter = $this->context->machine->control->letters->lengthNumber;
-        $number = $code === Code::LengthOff ? 0 : (int) ($words[$letter] ?? 0);
+        $number = $code === Code::LengthOff ? 0 : $this->context->block->whole($letter);
         if ($code !== Code::LengthOff && ! isset($words[$letter])) {
             $this->context->notice('length-without-number', 'G');
         }
@@ -219,12 +219,12 @@ final class Offsets
     {
         $words = $this->context->block->words;
         if ($this->context->machine->isLathe() && ! isset($words['L'])) {
-            $this->setTurning((int) ($words['P'] ?? 0));
+            $this->setTurning($this->context->block->whole('P'));
 
             return;
         }
-        $kind = (int) ($words['L'] ?? 0);
-        $number = (int) ($words['P'] ?? 0);
+        $kind = $this->context->block->whole('L');
+        $number = $this->context->block->whole('P');
         match ($kind) {
             2, 20 => $this->setWork($number, $kind === 20),
             1, 10 => $this->setLength($number, $this->offsetWord() ?? $this->axisWords()[$this->lengthAxis()] ?? null, false),
@@ -352,7 +352,7 @@ final class Offsets
         if ($old->nose->total() > 0.0) {
             $this->noticeNewLength("T{$number} R", $old->nose, $nose);
         }
-        $this->turning[$number] = new TurningOffset($axes, $nose, isset($words['Q']) ? (int) $words['Q'] : $old->quadrant);
+        $this->turning[$number] = new TurningOffset($axes, $nose, $this->context->block->whole('Q', $old->quadrant));
         $this->useTurning($this->context->modal->length->number);
     }
 

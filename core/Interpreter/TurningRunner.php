@@ -299,7 +299,7 @@ final class TurningRunner implements TurningMotion
             }
         }
 
-        return ($this->shape)((int) $words['P'], (int) $words['Q'], $runs);
+        return ($this->shape)((int) floor($words['P'] + 1e-6), (int) floor($words['Q'] + 1e-6), $runs);
     }
 
     /**

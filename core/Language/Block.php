@@ -33,6 +33,12 @@ final class Block
     /** Set where the block has to be worked out first; its words stand in there. */
     public ?Statement $statement = null;
 
+    /** A word that counts or numbers something; a program may have worked it out, and missed by a last digit. */
+    public function whole(string $letter, int $usual = 0): int
+    {
+        return isset($this->words[$letter]) ? (int) floor(max(-1e12, min(1e12, $this->words[$letter])) + 1e-6) : $usual;
+    }
+
     /** Holds what another one holds. */
     public function become(self $other): void
     {

@@ -280,8 +280,9 @@ final class BlockReader
             $before = $i > 0 ? $match[$i - 1][0][0] : '';
             [$problem, $piece] = self::reason($character, $rest, $before);
             $end = $offset + strlen($piece) - 1;
-            // The letter within a number is shown with its whole word.
-            $this->problems[] = [$problem, $offset + $this->taken, $problem === TextProblem::LetterForZero && $character === 'O' ? $before.$piece : $piece];
+            // What stands within a number is shown with its whole word.
+            $isWithin = $problem === TextProblem::DecimalComma || ($problem === TextProblem::LetterForZero && $character === 'O');
+            $this->problems[] = [$problem, $offset + $this->taken, $isWithin ? $before.$piece : $piece];
         }
     }
 
@@ -290,6 +291,9 @@ final class BlockReader
     {
         if ($character === '.' && $before !== '' && str_contains($before, '.')) {
             return [TextProblem::SecondPoint, (string) preg_replace('/^([.0-9]*).*$/s', '$1', $rest)];
+        }
+        if ($character === ',' && preg_match('/^[A-Z][-+]?\d+$/', $before) === 1 && preg_match('/^,\d+/', $rest, $match) === 1) {
+            return [TextProblem::DecimalComma, $match[0]];
         }
         if ($character === 'O' && $before !== '') {
             return [TextProblem::LetterForZero, (string) preg_replace('/^(O[.O0-9]*).*$/s', '$1', $rest)];

@@ -14,7 +14,7 @@ final class StatementReader
     private const MOST_KEPT = 16_384;
 
     /** Steps of flow that can be told without a bracket or a parameter in them. */
-    private const PLAIN_FLOW = '/^(?:N\d+)?(?:GOTO\d|DO\d|END\d)/';
+    private const PLAIN_FLOW = '/^(?:N\d+)?(?:GOTO|DO\d|END\d)/';
 
     /** @var array<string, Statement> by text: a loop comes back to the same blocks */
     private array $kept = [];
@@ -43,7 +43,7 @@ final class StatementReader
     {
         $rest = substr($text, $at);
         if (str_starts_with($rest, 'GOTO')) {
-            return new Statement(Flow::Jump, target: $this->last($text, $at + 4));
+            return new Statement(Flow::Jump, target: $this->target($text, $at + 4));
         }
         if (str_starts_with($rest, 'IF[')) {
             return $this->condition($text, $at + 2, $label);
@@ -63,7 +63,7 @@ final class StatementReader
     {
         $condition = ExpressionParser::value($text, $at);
         if (substr_compare($text, 'GOTO', $at, 4) === 0) {
-            return new Statement(Flow::JumpIf, $condition, $this->last($text, $at + 4));
+            return new Statement(Flow::JumpIf, $condition, $this->target($text, $at + 4));
         }
         if (substr_compare($text, 'THEN', $at, 4) !== 0) {
             throw new SyntaxProblem('IF needs GOTO or THEN after its condition', $at);
@@ -90,9 +90,12 @@ final class StatementReader
         return new Statement($condition === null ? Flow::LoopEnd : Flow::LoopWhile, $condition, loop: (int) $match[0]);
     }
 
-    /** A value with nothing behind it. */
-    private function last(string $text, int $at): Expression
+    /** Number of the block a GOTO goes to, with nothing behind it. */
+    private function target(string $text, int $at): Expression
     {
+        if (($text[$at] ?? '') === 'N') {
+            throw new SyntaxProblem('GOTO takes the block number without its N', $at);
+        }
         $value = ExpressionParser::value($text, $at);
         if ($at < strlen($text)) {
             throw new SyntaxProblem('nothing may follow it', $at);

@@ -10,6 +10,7 @@ enum TextProblem: string
     case StrayCharacter = 'stray-character';
     case MissingNumber = 'missing-number';
     case SecondPoint = 'second-point';
+    case DecimalComma = 'decimal-comma';
     case LetterForZero = 'letter-for-zero';
     case OpenComment = 'open-comment';
     case LineTooLong = 'line-too-long';

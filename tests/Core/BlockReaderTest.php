@@ -60,6 +60,8 @@ it('finds what cannot be read, with its column, and reads on', function (string 
         ->and($block->words)->toBe($words);
 })->with([
     'letter O for zero' => ['G1 X1O.5 Y2.', TextProblem::LetterForZero, 6, 'X1O.5', ['X' => 1.0, 'Y' => 2.0]],
+    'a decimal comma' => ['G1 X-10,25 Y2.', TextProblem::DecimalComma, 8, 'X-10,25', ['X' => -10.0, 'Y' => 2.0]],
+    'a comma that is none' => ['G1 X1.,5 Y2.', TextProblem::StrayCharacter, 7, ',', ['X' => 1.0, 'Y' => 2.0]],
     'letter O alone' => ['G1 XO Y2.', TextProblem::LetterForZero, 4, 'XO', ['Y' => 2.0]],
     'second point' => ['X1.2.3 Y4.', TextProblem::SecondPoint, 5, '.3', ['X' => 1.2, 'Y' => 4.0]],
     'no number' => ['G1 X Y4.', TextProblem::MissingNumber, 4, 'X', ['Y' => 4.0]],

@@ -29,6 +29,7 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'more repeats than ten' => [
         "M98 P120010\nM30\nO10\nG91 X1.\nG90 M99", range(1, 12), ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]],
     ],
+    'a program and a count that are a digit off at the end' => ["#1=.29\nM98 P[#1*100] L[#1*100-27]\nX9.\nM30\nO29\nG91 X1.\nG90 M99", [1, 2, 9]],
     'a call of no times' => ["M98 P1 L0\nX9.\nM30\nO1\nX1.\nM99", [9]],
     'twice a program with a number, by its leading digits' => [
         "M98 P20001\nM30\nO1\nG91 X1.\nG90 M99", [1, 2], ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]],

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Reading;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Language\TextProblem;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -27,6 +28,7 @@ final class BadWord extends MachineCheck
 
     private const PROBLEMS = [
         'letter-for-zero' => ['{piece} has the letter O where a zero belongs.', 'Write the digit 0.'],
+        'decimal-comma' => ['{piece} has a comma where the decimal point belongs.', 'Write the point.'],
         'missing-number' => ['{piece} has no number.', 'Give the word its number, or remove the letter.'],
         'second-point' => ['A number has a second decimal point ({piece}).', 'Remove one of the points.'],
         'open-comment' => ['A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', 'Close the comment with ).'],
@@ -47,6 +49,7 @@ final class BadWord extends MachineCheck
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
         'negative-word' => ['{word} cannot be negative: the control stops here.', 'Remove the minus.'],
         'no-value' => ['An expression in this block has no value: {why}.', 'Check the values of its variables here.'],
+        'not-whole' => ['{word} is no whole number; {taken} was taken for it.', 'Write the number without a fraction.'],
         'parameter-is-fixed' => [
             '{parameter} belongs to the control and cannot be given a value here.', 'Use a variable of your own, #100 to #199 or #500 to #999.',
         ],
@@ -69,7 +72,8 @@ final class BadWord extends MachineCheck
             }
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy,
-                edit: $this->figureZero($input, $notice),
+                edit: $notice->word('problem') === TextProblem::DecimalComma->value ? new Edit($notice->line, $notice->column, 1, '.', 'Put the point')
+                    : $this->figureZero($input, $notice),
             );
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {

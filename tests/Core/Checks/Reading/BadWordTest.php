@@ -14,6 +14,11 @@ CheckCases::raises('reading.bad-word', [
     ['#101 5.', 6, 'stop', 'This cannot be read as an expression: a variable at the start of a block is given a value with =. The block was ignored.', null],
     ['G1 X[5/0] F100.', 6, 'stop', 'An expression in this block has no value: a division by zero.', null],
     ['#0=5.', 6, 'stop', '#0 belongs to the control and cannot be given a value here.', null],
+    'a comma in a number' => ['G0 X10,5 Y2.', 6, 'stop', 'X10,5 has a comma where the decimal point belongs.', 'Put the point @ 6:7 1 “.”'],
+    'an N behind GOTO' => [
+        "GOTO N10\nN10", 6, 'stop', 'This cannot be read as an expression: GOTO takes the block number without its N. The block was ignored.', null,
+    ],
+    'an offset number with a fraction' => ['G43 H1.5', 6, 'stop', 'H1.5 is no whole number; H1 was taken for it.', null],
     ['M98', 6, 'stop', 'A call without its P: which program is meant is not known.', null],
     ['G68 X0. Y0.', 6, 'stop', 'A rotation cannot be done without a good R.', null],
     ['G27 X0. Y0.', 6, 'stop', 'X is at −400.000 mm and not at the reference point (0.000 mm): the control stops with an alarm.', null],
@@ -37,6 +42,7 @@ CheckCases::staysQuiet('reading.bad-word', [
     ['G0 X1. (LETTER O AND 1.2.3 IN A COMMENT)'],
     ["G0 X.5 Y-.5 ; O\n"],
     ['G4 P0.'],
+    'a number that was worked out, a digit off at the end' => ["#1=.29\nT[#1*100-28]\nG43 H[#1*100-28]"],
     ['G98 G82 X1. Y1. Z-2. R2. P.5 F100.'],
 ]);
 
