@@ -132,6 +132,10 @@ it('cuts a round pocket from its centre', function (string $block, array $points
             ['arc', 15, 10, -4], ['feed', 10, 10, -4],
         ],
     ],
+    'from the radius of its cutter on' => [
+        'G12 I3. K9. Q3. D1', [['feed', 13, 10, 2], ['arc', 13, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]],
+    ],
+    'smaller than a millimetre' => ['G12 I.9', [['feed', 10.9, 10, 2], ['arc', 10.9, 10, 2], ['feed', 10, 10, 2]]],
     'under another code' => [
         'G113 I8. D1', [['feed', 15, 10, 2], ['arc', 15, 10, 2], ['feed', 10, 10, 2]], ['machine' => ['control' => ['profile' => 'wide-table-mill']]],
     ],

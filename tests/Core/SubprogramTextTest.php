@@ -14,5 +14,8 @@ it('knows a text that is there to be called', function (string $text, ?string $n
     'a program that ends' => ["O1000\nG0 X1.\nM30", null],
     'no number' => ["G0 X1.\nM99", null],
     'an M99 in a comment only' => ["O2000\n(M99 IS MISSING)\nG0 X1.", null],
+    'an end on the last line' => ["O2000\nG0 X1.\nM99", 'O2000'],
+    'an end with a zero before it' => ["O2000\nM099", 'O2000'],
+    'a code that is nearly one' => ["O2000\nM98.9\nG0 X1.", null],
     'no end at all' => ["O2000\nG0 X1.", null],
 ]);

@@ -101,6 +101,9 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
         ['machine' => ['control' => ['mostBlocks' => 1000]]],
     ],
     'a jump to nowhere' => ["G21\nGOTO 7", ['2:1 no-target what=There is no block N7 to go to']],
+    'a loop with the ends of two others' => [
+        "G21\nWHILE [1 EQ 2] DO1\nEND2\nEND3", ['2:1 no-target what=This loop has no END1 below it; the next end is END2 in line 3'],
+    ],
     'a loop that goes away from its end' => [
         "G21\n#1=1\nWHILE [#1 GT 0] DO1\n#1=#1+.5\nG0 X1.\nX2.\nEND1", ['3:1 never-ends turns=1023 parameter=#1 value=513 bound=0'],
     ],

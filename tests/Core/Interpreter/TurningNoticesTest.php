@@ -167,6 +167,19 @@ it('notices on a lathe', function (string $text, array $notices, array $changes 
     'compensation while a shape is finished' => [
         START."G0 X50.\nG42\nG70 P1 Q2\nN1 G0 X20.\nG1 Z-10.\nN2 X50.\nG40 G0 X70. Z5.", ['11:1 compensation-exit-near'],
     ],
+    'a cone of a thread' => [START.'G92 X38. Z-10. F1. R2.', ['5:20 taper-back word=R2']],
+    'a cone of a thread in a bore' => [
+        START."G0 X20.\nG76 P010060 Q50 R.05\nG76 X23. Z-10. P900 Q200 R-2. F1.5", ['7:26 taper-back-bore word=R-2'],
+    ],
+    'a corner at the end of a shape' => [
+        START."G71 U2. R1.\nG71 P1 Q2 U.5\nN1 G0 X20.\nN2 G1 Z-10. ,C1.", ['8:1 corner-without-next letter=,C'],
+        ['machine' => ['control' => ['cornerWords' => 'comma']]],
+    ],
+    'a jump in a shape' => [START."G71 U2. R1.\nG71 P1 Q2 U.5\nN1 G0 X20.\nIF [#1 EQ #0] GOTO 2\nG1 Z-10.\nN2 X40.", ['8:15 shape-code']],
+    'too many passes' => [START."G71 U.001 R0\nG71 P1 Q2 U.5\nN1 G0 X2.\nG1 Z-10.\nN2 X40.", ['6:1 runaway most=10000']],
+    'the angle of a thread in one block, which is no axis' => [
+        START.'G76 X36.9 Z-20. K1.53 D500 F2. A60', [], ['machine' => ['control' => ['cycleForm' => 'one-line']]],
+    ],
     'an arc of 270 degrees' => [
         START."G2 X30. Z-3. I-5. K0\nG0 X40. Z2.\nG3 X30. Z-3. I-5. K0",
         [
