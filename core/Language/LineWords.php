@@ -8,7 +8,7 @@ namespace OakTrace\Core\Language;
  * The one reader of a line as it stands in its text, for all that explain it or change it: words with their places, its skip mark and
  * number, where it jumps to. Comments are passed over. Places are bytes of the line, from 0.
  *
- * A word: its letter in capitals, its number as written, and where each begins.
+ * A word: its letter in capitals, with the comma before it where it has one; its number as written; and where each begins.
  *
  * @phpstan-type Word array{letter: string, number: string, from: int, at: int}
  */
@@ -34,10 +34,14 @@ final class LineWords
      */
     public static function plain(string $line): array
     {
-        preg_match_all('/(?:'.self::NO_WORD.')(*SKIP)(*FAIL)|([A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        preg_match_all(
+            '/(?:'.self::NO_WORD.')(*SKIP)(*FAIL)|((?:,\s*)?[A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER,
+        );
 
         return array_map(
-            static fn (array $word): array => ['letter' => strtoupper($word[1][0]), 'number' => $word[2][0], 'from' => $word[1][1], 'at' => $word[2][1]],
+            static fn (array $word): array => [
+                'letter' => strtoupper((string) preg_replace('/\s/', '', $word[1][0])), 'number' => $word[2][0], 'from' => $word[1][1], 'at' => $word[2][1],
+            ],
             $found,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransforms;
 use OakTrace\Core\Verification;
@@ -19,10 +20,16 @@ final class Changed
      */
     public static function text(string $name, string $text, array $values = [], int $from = 1, ?int $to = null, array $setup = []): string
     {
+        return self::on(Bench::setup($setup), $name, $text, $values, $from, $to);
+    }
+
+    /** @param  array<string, mixed>  $values */
+    public static function on(Setup $setup, string $name, string $text, array $values = [], int $from = 1, ?int $to = null): string
+    {
         $transform = TextTransforms::named($name) ?? throw new RuntimeException("There is no change {$name}.");
         $program = Program::fromText($text);
         $edits = $transform->edits(
-            new Scope($program, Bench::setup($setup)->machine->control, Verification::trace($program, Bench::setup($setup)), $from, $to),
+            new Scope($program, $setup->machine->control, Verification::trace($program, $setup), $from, $to),
             TextTransforms::values($transform, $values),
         );
 

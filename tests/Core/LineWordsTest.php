@@ -52,6 +52,7 @@ it('says where each word stands, past comments', function (string $line, array $
     ['N10 G1 X-1.5 (X9.) Y+.5 F100', ['N10', 'G1', 'X-1.5', 'Y+.5', 'F100']],
     ['g0x1y 2.;z3', ['g0', 'x1', 'y 2.']],
     ['/2 M30', ['M30']],
+    ['G1 X5. ,R2. , C1', ['G1', 'X5.', ',R2.', ', C1']],
     ['X#1 Y2.', []],
     ['END 1', []],
     ['GX5. Y1', ['X5.', 'Y1']],

@@ -41,6 +41,8 @@ it('numbers blocks, and jumps follow', function (array $values, string $text, st
     'afresh' => [[], "%\nO1 (NAME)\nG21\nN7 G0 X1.\n\n(ONLY A COMMENT)\n/N9 X2.", "%\nO1 (NAME)\nN10 G21\nN20 G0 X1.\n\n(ONLY A COMMENT)\n/N30 X2."],
     'from and by' => [['start' => 100, 'step' => 5], "X1.\nX2.", "N100 X1.\nN105 X2."],
     'with a jump' => [[], "N1 X1.\nGOTO 7\nX2.\nN7 X3.", "N10 X1.\nN20 GOTO 40\nN30 X2.\nN40 X3."],
+    'with a return to a block' => [[], "N1 X1.\nM99 P7\nN7 X3.", "N10 X1.\nN20 M99 P30\nN30 X3."],
+    'with a P that names no block' => [[], "N1 M98 P7\nN7 G4 P1", "N10 M98 P7\nN20 G4 P1"],
     'taken away, but for those that are jumped to' => [['how' => 'none'], "N1 X1.\nGOTO 7\nN5 X2.\nN7 X3.", "X1.\nGOTO 10\nX2.\nN10 X3."],
 ]);
 
@@ -72,6 +74,18 @@ it('converts a program to the other unit and back, and it makes the same motion'
         expect(Bench::points($inch, SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015)
             ->and(Bench::points(Changed::text('convert-units', $inch, setup: SoundMaker::SETUP), SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015);
     }
+});
+
+it('converts corners, and counts of holes stay', function (): void {
+    $setup = ['machine' => ['control' => ['cornerWords' => 'comma', 'words' => ['cycleRepeats' => 'K']]]];
+    expect(Changed::text('convert-units', "G21\nG1 X25.4 ,R5.08 F254.\nY50.8 ,C2.54\nG81 X0. Z-2.54 R2.54 K3.\nG1 K2.54", setup: $setup))
+        ->toBe("G20\nG1 X1. ,R0.2 F10.\nY2. ,C0.1\nG81 X0. Z-0.1 R0.1 K3.\nG1 K0.1");
+});
+
+it('scales corners with their path', function (): void {
+    $setup = ['machine' => ['control' => ['cornerWords' => 'comma']]];
+    expect(Changed::text('scale-path', "G21 G90\nG1 X30. ,R5. F100.\nY30. ,C2.\nX0.", ['factor' => 2], setup: $setup))
+        ->toBe("G21 G90\nG1 X60. ,R10. F100.\nY60. ,C4.\nX0.");
 });
 
 it('knows units by the codes of the control', function (): void {

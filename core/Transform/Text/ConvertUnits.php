@@ -12,10 +12,8 @@ use OakTrace\Core\Quantities\Units;
 /** A whole program from inches to millimetres or back, its unit code with it. */
 final class ConvertUnits implements TextTransform
 {
-    private const LENGTHS = 'XYZUVWIJKRQF';
-
-    /** With these a word of a place is an angle, a factor or a time. */
-    private const NO_LENGTHS = [Code::InverseTime, Code::RotateOn, Code::ScaleOn, Code::PolarOn, Code::CallMacro, Code::CallAfterMoves];
+    /** Metres in a foot. */
+    private const FOOT = 0.3048;
 
     public function name(): string
     {
@@ -42,17 +40,13 @@ final class ConvertUnits implements TextTransform
         }
         $edits = [];
         $stated = false;
+        $lengths = new LengthWords($scope);
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
             $text = $scope->program->line($line);
             if (strpbrk(LineWords::bare($text), '#[') !== false) {
                 throw new TransformProblem("Line {$line} uses variables; which of its values are lengths cannot be told.");
             }
-            $codes = array_column($scope->control->codesIn($text), 'code');
-            foreach (self::NO_LENGTHS as $code) {
-                if (in_array($code, $codes, true)) {
-                    throw new TransformProblem("Line {$line} has words that are not lengths where they stand ({$code->words()}); convert it by hand.");
-                }
-            }
+            $lengths->take($line, array_column($scope->control->codesIn($text), 'code'));
             foreach ($scope->control->codesIn($text) as ['code' => $code, 'at' => $at, 'length' => $length]) {
                 $unit = $to === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre;
                 if ($code === Code::UnitsInch || $code === Code::UnitsMillimetre) {
@@ -63,15 +57,17 @@ final class ConvertUnits implements TextTransform
                     );
                 }
             }
-            foreach (in_array(Code::Dwell, $codes, true) ? [] : LineWords::of($text) as $word) {
-                if (! str_contains(self::LENGTHS, $word['letter'])) {
-                    continue;
+            foreach (LineWords::of($text) as $word) {
+                $number = match (true) {
+                    $lengths->isSurfaceSpeed($word['letter']) => WordNumber::written(
+                        $word['number'], (float) $word['number'] * ($to === Units::Inch ? 1 / self::FOOT : self::FOOT), 0,
+                    ),
+                    $lengths->isLength($word) => $this->length($scope, $lengths, $line, $word, $factor, $to),
+                    default => null,
+                };
+                if ($number !== null) {
+                    $edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Convert');
                 }
-                $scope->refuseIncrements($line, $word);
-                // One decimal more than the unit shows, so that going there and back loses nothing a control resolves.
-                $like = $word['number'].(str_contains($word['number'], '.') ? '' : '.');
-                $number = WordNumber::written($like, (float) $word['number'] * $factor, $word['letter'] === 'F' ? 3 : $to->decimals() + 1);
-                $edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Convert');
             }
         }
         if (! $stated) {
@@ -79,5 +75,18 @@ final class ConvertUnits implements TextTransform
         }
 
         return $edits;
+    }
+
+    /** @param  array{letter: string, number: string, at: int}  $word */
+    private function length(Scope $scope, LengthWords $lengths, int $line, array $word, float $factor, Units $to): string
+    {
+        $scope->refuseIncrements($line, $word);
+        // One decimal more than the unit shows, so that going there and back loses nothing a control resolves; a lead is small and adds up.
+        $decimals = $to->decimals() + 1;
+        if ($word['letter'] === 'F') {
+            $decimals = $lengths->isFeedPerTurn() ? $to->decimals() + 2 : 3;
+        }
+
+        return WordNumber::written($word['number'].(str_contains($word['number'], '.') ? '' : '.'), (float) $word['number'] * $factor, $decimals);
     }
 }

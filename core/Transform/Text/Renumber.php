@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 
-/** Block numbers afresh, or taken away; jumps to a number follow it. */
+/** Block numbers afresh, or taken away; whatever names a block by its number follows it: jumps, returns, the blocks of a shape. */
 final class Renumber implements TextTransform
 {
     public function name(): string
@@ -59,7 +61,7 @@ final class Renumber implements TextTransform
     }
 
     /**
-     * Numbers that are jumped to.
+     * Numbers that are named.
      *
      * @return array<int, true>
      *
@@ -69,12 +71,9 @@ final class Renumber implements TextTransform
     {
         $targets = [];
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
-            $jump = LineWords::jump($scope->program->line($line));
-            if ($jump !== null && $jump['number'] === null) {
-                throw new TransformProblem("Line {$line} jumps to a calculated number, which cannot be followed.");
-            }
-            if ($jump !== null) {
-                $targets[$jump['number']] = true;
+            foreach (self::references($scope, $line) as $reference) {
+                $targets[$reference['number'] ?? throw new TransformProblem("Line {$line} names a block by a calculated number, which cannot be followed.")]
+                    = true;
             }
         }
 
@@ -89,13 +88,41 @@ final class Renumber implements TextTransform
     {
         $edits = [];
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
-            $jump = LineWords::jump($scope->program->line($line));
-            $new = $numbers[$jump['number'] ?? -1] ?? null;
-            if ($jump !== null && $new !== null) {
-                $edits[] = new Edit($line, $jump['at'] + 1, $jump['length'], (string) $new, 'Renumber');
+            foreach (self::references($scope, $line) as $reference) {
+                $new = $numbers[$reference['number'] ?? -1] ?? null;
+                if ($new !== null) {
+                    $edits[] = new Edit($line, $reference['at'] + 1, $reference['length'], (string) $new, 'Renumber');
+                }
             }
         }
 
         return $edits;
+    }
+
+    /** @return list<array{number: int|null, at: int, length: int}> where a line names a block: a GOTO, a return to one, the shape of a turning cycle */
+    private static function references(Scope $scope, int $line): array
+    {
+        $text = $scope->program->line($line);
+        $jump = LineWords::jump($text);
+        $references = $jump === null ? [] : [$jump];
+        $codes = array_column($scope->control->codesIn($text), 'code');
+        $cycle = TurningCatalogue::repeated($codes);
+        $letters = match (true) {
+            in_array(Code::SubprogramEnd, $codes, true) => ['P'],
+            $cycle !== null && (TurningCatalogue::hasShape($cycle) || $cycle === Code::FinishShape) => ['P', 'Q'],
+            default => [],
+        };
+        foreach ($letters as $letter) {
+            if (LineWords::isReckoned($text, $letter)) {
+                $references[] = ['number' => null, 'at' => 0, 'length' => 0];
+            }
+        }
+        foreach ($letters === [] ? [] : LineWords::plain($text) as $word) {
+            if (in_array($word['letter'], $letters, true)) {
+                $references[] = ['number' => (int) $word['number'], 'at' => $word['at'], 'length' => strlen($word['number'])];
+            }
+        }
+
+        return $references;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Transform\Text;
 
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
@@ -77,6 +78,12 @@ final class Scope
                 yield $line => $text;
             }
         }
+    }
+
+    /** How feeds count where the program first does anything. */
+    public function firstFeedMode(): Code
+    {
+        return ($this->trace->states[0] ?? $this->trace->end)->modes->feedMode;
     }
 
     /** The tool that is at work in a line; 0 before the first. */

@@ -60,6 +60,9 @@ final class PathLines
      */
     public static function edits(Scope $scope, PlaneMap $map): array
     {
+        if ($scope->control->isOfLathe() && ! $map->isShift()) {
+            throw new TransformProblem('A turned part cannot be turned, mirrored or scaled by its words; only shifted.');
+        }
         $lines = new self($scope, $map);
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
             $lines->take($line, $scope->program->line($line));
@@ -116,6 +119,9 @@ final class PathLines
         if ($this->modes->isArc()) {
             $this->changeArc($line, $words);
         }
+        foreach ($this->map->growth() === 1.0 ? [] : array_intersect_key($words, [',C' => 0, ',R' => 0]) as $corner) {
+            $this->write($line, $corner, (float) $corner['number'] * $this->map->growth());
+        }
         if ($this->map->z0 !== 0.0 && $this->modes->isAbsolute) {
             foreach ($this->modes->isCycle ? [AxisName::Z, 'R'] : [AxisName::Z] as $letter) {
                 if (isset($words[$letter])) {
@@ -124,7 +130,7 @@ final class PathLines
             }
             $this->open[AxisName::Z] = true;
         }
-        $this->open += [AxisName::X => true, AxisName::Y => true];
+        $this->open += [AxisName::X => true] + ($this->scope->control->isOfLathe() ? [] : [AxisName::Y => true]);
     }
 
     /**
@@ -291,6 +297,9 @@ final class PathLines
             $this->open = array_diff_key($this->open, array_flip($moves));
 
             return;
+        }
+        if ($this->scope->control->options->turning->incrementWords && $this->open !== [] && array_intersect(['U', 'W'], array_keys($words)) !== []) {
+            throw new TransformProblem("Line {$line} goes on in increments from where the selected lines end. Select it too, or state a position first.");
         }
         if ($moves === []) {
             return;
