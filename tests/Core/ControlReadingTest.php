@@ -86,6 +86,15 @@ describe('motion', function (): void {
             ->and(end($rows))->toMatchArray(['kind' => 'stop', 'code' => 'M30']);
     });
 
+    it('goes round as often as an arc says', function (string $arc, float $turns): void {
+        // On axes that are at their speed at once: so many times round a circle of 5 at 100 mm/min.
+        $moves = Bench::moves("G21 G90 F100.\n{$arc}", Bench::AT_ONCE);
+        expect(end($moves)['seconds'])->toEqualWithDelta($turns * 2 * M_PI * 5 / 100 * 60, 1e-3);
+    })->with([
+        'once' => ['G2 X0. I5.', 1], 'three times' => ['G2 X0. I5. P3', 3], 'the other way' => ['G3 X0. I5. P2', 2],
+        'half a turn and one more' => ['G3 X10. I5. P2', 1.5], 'one, said' => ['G2 X0. I5. P1', 1],
+    ]);
+
     it('bends a rapid where every axis goes at its own rate', function (): void {
         // X and Y at one rate: 30 and 10 long, so Y arrives after a third of the time, X goes on alone.
         $bent = ['machine' => ['control' => ['rapidPath' => 'independent']]];

@@ -25,6 +25,7 @@ it('puts positions where rotation, scaling, mirror and polar coordinates say', f
     'scaled about a point' => ["G51 X10. Y0. P2.\nX15. Y5.", [[20, 10]]],
     'each axis by its own factor' => ["G51 X0. Y0. I2. J.5\nX10. Y10.", [[20, 5]]],
     'mirrored about a line' => ["G51.1 X5.\nX20. Y3.", [[-10, 3]]],
+    'mirrored in inches' => ["G20 G51.1 X.5\nX2.", [[-25.4, 0]]],
     'one mirror off, the other on' => ["G51.1 X0. Y0.\nG50.1 X0.\nX20. Y3.", [[20, -3]]],
     'scaled first, then rotated' => ["G51 X0. Y0. P2.\nG68 X0. Y0. R90.\nX5.", [[0, 10]]],
     'a bolt circle in radius and angle' => ["G16\nX10. Y0.\nY90.\nG91 Y90.\nG90 G15 X1. Y1.", [[10, 0], [0, 10], [-10, 0], [1, 1]]],

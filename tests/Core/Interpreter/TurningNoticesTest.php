@@ -132,6 +132,10 @@ it('notices on a lathe', function (string $text, array $notices, array $changes 
         ],
         ['machine' => ['control' => ['angleWords' => 'plain']]],
     ],
+    'an angle on the way home' => [
+        START."G1 A135.\nG28 U0 W0", ['5:1 angle-without-next letter=A'], ['machine' => ['control' => ['angleWords' => 'plain']]],
+    ],
+    'a peck without a point' => [START.'G83 Z-5. R2. Q5000', []],
     'lines that do not meet' => [
         START."G1 Z-5. A90.\nA180.\nX50. Z-20. A180.",
         [
