@@ -175,7 +175,10 @@ final readonly class ControlFields
         foreach (array_keys(self::PLAIN) as $switch) {
             $file[$switch] = $control->options->$switch;
         }
-        $file += $control->isOfLathe() ? self::writeTurning($control->options->turning) : ['cornerWords' => $control->options->turning->cornerWords->value];
+        $turning = self::writeTurning($control->options->turning);
+        // Of a mill's, corners, and what it has that is not as usual.
+        $file += $control->isOfLathe() ? $turning
+            : ['cornerWords' => $turning['cornerWords']] + array_diff_assoc($turning, self::writeTurning(new TurningOptions));
         if ($control->title !== Profiles::named($control->name)?->title) {
             $file['title'] = $control->title;
         }
@@ -183,7 +186,7 @@ final readonly class ControlFields
         return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->options->more;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, bool|float|string> */
     private static function writeTurning(TurningOptions $options): array
     {
         $file = [self::IN_LEADS => $options->threadPullOff];

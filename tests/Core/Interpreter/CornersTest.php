@@ -33,7 +33,9 @@ it('tells corners where nothing breaks them', function (string $text, array $not
     'an angle with a comma' => ['G1 X25. ,A30.', ['2:9 unused-word word=,A30 plane=XY in=block']],
 ]);
 
-it('keeps what the profile of a mill says of corners', function (): void {
-    $setup = Bench::setup(WITH_CORNERS);
+it('keeps what the profile of a mill says of corners and arcs', function (array $control): void {
+    $setup = Bench::setup(['machine' => ['control' => $control]]);
     expect(Bench::files()->read((string) json_encode(Bench::files()->write($setup))))->toEqual($setup);
-});
+})->with([
+    [['cornerWords' => 'comma']], [['arcOver180' => 'refused']], [['incrementWords' => true, 'threadPullOff' => 0.5]], [['profile' => 'wide-table-mill']],
+]);
