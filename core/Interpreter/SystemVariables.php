@@ -18,6 +18,9 @@ final readonly class SystemVariables
     /** Parameters from one work offset to the next (NISTIR 6556: 5221, 5241, …). */
     private const OFFSET_STEP = 20;
 
+    /** Below are the program's own (common practice): most assignments are to one of those. */
+    private const FIRST = 1000;
+
     public function __construct(private Context $context, private Offsets $offsets)
     {
     }
@@ -60,7 +63,7 @@ final readonly class SystemVariables
     /** @return array{SystemVariable, int}|null what a number stands for, and the how-manieth of it, from 0 */
     private function find(int $number): ?array
     {
-        foreach ($this->context->machine->control->systemVariables as [$first, $last, $what]) {
+        foreach ($number < self::FIRST ? [] : $this->context->machine->control->systemVariables as [$first, $last, $what]) {
             if ($number >= $first && $number <= $last) {
                 return [$what, $number - $first];
             }

@@ -6,7 +6,7 @@ use OakTrace\Core\Transform\Text\TransformProblem;
 use Tests\Core\Changed;
 use Tests\Core\Lathe;
 
-const TURNED = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X40. Z2.\n";
+const TURNING_LINES = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X40. Z2.\n";
 
 it('renumbers, and the blocks of a shape and a return follow', function (array $values, string $wanted): void {
     $text = "G71 U2. R1.\nG71 P1 Q2 U.5 W.1 F.2\nN1 G0 X20.\nG1 Z-10.\nN2 X40.\nG70 P1 Q2\nG32 Z-5. F1. Q90000\nM99 P7\nN7 M30";
@@ -37,9 +37,9 @@ it('states the modes of a lathe, with the feed as the program begins', function 
 ]);
 
 it('converts to inches, and the tip goes the same way', function (string $lines, string $wanted): void {
-    $inch = Changed::on(Lathe::setup(), 'convert-units', TURNED.$lines);
+    $inch = Changed::on(Lathe::setup(), 'convert-units', TURNING_LINES.$lines);
     expect($inch)->toBe("G20 G99 G40\nT0101\nG97 S1000 M3\nG0 X1.5748 Z0.07874\n".$wanted)
-        ->and(array_column(Lathe::moves($inch), 'machineTo'))->toEqualWithDelta(array_column(Lathe::moves(TURNED.$lines), 'machineTo'), 0.002);
+        ->and(array_column(Lathe::moves($inch), 'machineTo'))->toEqualWithDelta(array_column(Lathe::moves(TURNING_LINES.$lines), 'machineTo'), 0.002);
 })->with([
     'the blocks of a shape stay' => [
         "G71 U2. R1.\nG71 P1 Q2 U.5 W.1 F.2\nN1 G0 X20.\nG1 Z-10. ,C1.\nN2 X40.",
@@ -59,7 +59,7 @@ it('converts a surface speed back', function (): void {
 
 it('refuses what counts in units of its own', function (string $lines, string $says, array $control = []): void {
     $setup = Lathe::setup($control === [] ? [] : ['machine' => ['control' => $control]]);
-    expect(fn () => Changed::on($setup, 'convert-units', TURNED.$lines))->toThrow(TransformProblem::class, $says);
+    expect(fn () => Changed::on($setup, 'convert-units', TURNING_LINES.$lines))->toThrow(TransformProblem::class, $says);
 })->with([
     'a thread in a series' => ['G76 P010060 Q50 R.05', 'Line 5 has a P that counts in a unit of its own (threading cycle in passes); convert it by hand.'],
     'pecks' => ["G74 R1.\nG74 Z-20. Q5000 F.1", 'Line 6 has a Q that counts in a unit of its own'],
