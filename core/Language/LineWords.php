@@ -96,7 +96,7 @@ final class LineWords
     /** Whether a line is nothing but words with plain numbers, behind its skip mark and number. */
     public static function isPlain(string $line): bool
     {
-        return preg_match('/^\s*(?:\/\d?\s*)?(?:[A-Z]\s*'.self::NUMBER.'\s*)+$/i', self::bare($line)) === 1;
+        return preg_match('/^\s*(?:\/\d?\s*)?(?:(?:,\s*)?[A-Z]\s*'.self::NUMBER.'\s*)+$/i', self::bare($line)) === 1;
     }
 
     /**

@@ -159,5 +159,7 @@ it('refuses what it cannot do with certainty, with the line', function (
     ['shift-path', ['x' => 1], "G90.1 G18\nG2 X5. Z5. I5. K0.", 'only with its centre given as a way'],
     ['shift-path', ['y' => 1], 'G18 G81 X1. Y-5. Z3. R2. F9.', 'a cycle in another plane'],
     ['comment-out', [], 'X1. ; NOTE', 'cannot be made a comment'],
+    ['comment-out', [], "X1.\nX#1", 'Line 2 cannot be made a comment and back again as it is; a variable'],
+    ['comment-out', [], 'IF [#1 EQ 2] GOTO 5', 'Line 1 cannot be made a comment'],
     ['skip-marks', ['number' => 12], 'X1.', 'from 1 to 9'],
 ]);

@@ -31,6 +31,17 @@ it('changes every word that is meant, and nothing in a comment', function (array
     'places in increments are not added to' => [['letter' => 'X', 'how' => 'plus', 'by' => 10], [4 => 'G54 G0 X10. Y0.', 7 => 'X30. F300.', 11 => 'G0 X15.']],
 ]);
 
+it('leaves the F of a tap, and keeps the last digits of a small feed', function (): void {
+    $text = "G20 G94\nG1 X1. F8.\nG95 F.008\nG98 G84 X0. Z-.5 R.1 F.05\nX1.\nG80 G1 X2. F.004";
+    expect(Changed::text('change-words', $text, ['letter' => 'F', 'how' => 'times', 'by' => 0.8]))
+        ->toBe("G20 G94\nG1 X1. F6.4\nG95 F.0064\nG98 G84 X0. Z-.5 R.1 F.05\nX1.\nG80 G1 X2. F.0032");
+});
+
+it('makes comments of corners and blocks of them again', function (): void {
+    $out = Changed::text('comment-out', 'G1 X5. ,R2.', setup: ['machine' => ['control' => ['cornerWords' => 'comma']]]);
+    expect($out)->toBe('(G1 X5. ,R2.)')->and(Changed::text('comment-out', $out, ['how' => 'in']))->toBe('G1 X5. ,R2.');
+});
+
 it('keeps to the lines that are picked', function (): void {
     expect(Changed::text('change-words', "F100.\nF100.\nF100.", ['letter' => 'F', 'how' => 'set', 'by' => 50], 2, 2))->toBe("F100.\nF50.\nF100.");
 });

@@ -6,8 +6,9 @@ namespace OakTrace\Core\Transform\Text;
 
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Quantities\Units;
 
-/** Every F of tool 3 times 0.8; every Z below −2 lifted by 0.1; S of the finishing tool set to 4000. */
+/** Every F of tool 3 times 0.8; every Z below −2 lifted by 0.1; S of the finishing tool set to 4000. The F of a thread stays: it is its lead. */
 final class ChangeWords implements TextTransform
 {
     private const LETTERS = ['F', 'S', AxisName::Z, AxisName::X, AxisName::Y, 'R', 'Q', 'I', 'J', 'K', AxisName::A, AxisName::B, AxisName::C, 'P', 'H', 'D'];
@@ -43,13 +44,12 @@ final class ChangeWords implements TextTransform
         if ($where !== 'any' && $limit === null) {
             throw new TransformProblem('Enter the number to compare the word with.');
         }
-        $decimals = match ($letter) {
-            'S', 'H', 'D', 'P' => 0,
-            'F' => 2,
-            default => $scope->units()->decimals(),
-        };
         $edits = [];
+        $leads = $this->leads($scope);
         foreach ($scope->blocks() as $line => $text) {
+            if ($letter === 'F' && isset($leads[$line])) {
+                continue;
+            }
             if ($tool !== null && $scope->tool($line) !== (int) $tool) {
                 continue;
             }
@@ -63,15 +63,42 @@ final class ChangeWords implements TextTransform
                     continue;
                 }
                 $scope->refuseIncrements($line, $word);
-                $edits[] = WordNumber::edit($line, $word, match ($how) {
+                $new = match ($how) {
                     'times' => $value * (float) $by,
                     'plus' => $value + (float) $by,
                     default => (float) $by,
-                }, str_contains($word['number'], '.') ? max($decimals, 1) : $decimals);
+                };
+                $decimals = self::decimals($letter, $new, $scope->units());
+                $edits[] = WordNumber::edit($line, $word, $new, str_contains($word['number'], '.') ? max($decimals, 1) : $decimals);
             }
         }
 
         return array_values(array_filter($edits));
+    }
+
+    /** A feed a turn or a tooth is small, and its last digits are a good part of it. */
+    private static function decimals(string $letter, float $value, Units $units): int
+    {
+        return match ($letter) {
+            'S', 'H', 'D', 'P' => 0,
+            'F' => abs($value) < 10.0 ? $units->decimals() + 1 : 2,
+            default => $units->decimals(),
+        };
+    }
+
+    /** @return array<int, true> lines whose F is that of a thread */
+    private function leads(Scope $scope): array
+    {
+        $found = [];
+        $leads = new Leads;
+        for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
+            $leads->take(array_column($scope->control->codesIn($scope->program->line($line)), 'code'));
+            if ($leads->isLead()) {
+                $found[$line] = true;
+            }
+        }
+
+        return $found;
     }
 
     private static function isMeant(float $value, string $where, float $limit): bool

@@ -41,8 +41,11 @@ final class CommentOut implements TextTransform
 
     private function out(int $line, string $code): string
     {
-        if (str_contains($code, ';') || strpbrk($code, '<>') !== false || substr_count($code, '(') !== substr_count($code, ')')) {
-            throw new TransformProblem("Line {$line} cannot be made a comment and back again as it is; its own comment or name is in the way.");
+        $isOnlyWords = LineWords::isPlain($code) && ! str_contains($code, ';') && strpbrk($code, '<>') === false;
+        if (! $isOnlyWords || substr_count($code, '(') !== substr_count($code, ')')) {
+            throw new TransformProblem(
+                "Line {$line} cannot be made a comment and back again as it is; a variable, a name or a comment of its own is in the way.",
+            );
         }
 
         return '('.strtr($code, '()', '<>').')';

@@ -23,7 +23,7 @@ final class LengthWords
     /** @var list<Code> of the line */
     private array $codes = [];
 
-    private ?Code $motion = null;
+    private readonly Leads $leads;
 
     private Code $feedMode;
 
@@ -33,6 +33,7 @@ final class LengthWords
 
     public function __construct(private readonly Scope $scope)
     {
+        $this->leads = new Leads;
         $this->feedMode = $scope->firstFeedMode();
     }
 
@@ -47,12 +48,13 @@ final class LengthWords
     {
         $this->line = $line;
         $this->codes = $codes;
+        $this->leads->take($codes);
         foreach ($codes as $code) {
             if (in_array($code, self::NO_LENGTHS, true)) {
                 throw new TransformProblem("Line {$line} has words that are not lengths where they stand ({$code->words()}); convert it by hand.");
             }
             match ($code->group()) {
-                ModalGroup::Motion => [$this->motion, $this->isCycle] = [$code, false],
+                ModalGroup::Motion => $this->isCycle = false,
                 ModalGroup::Cycle => $this->isCycle = $code !== Code::CycleOff,
                 ModalGroup::FeedMode => $this->feedMode = $code,
                 ModalGroup::SpeedMode => $this->speedMode = $code,
@@ -76,7 +78,9 @@ final class LengthWords
         }
 
         // Blocks of a shape, a start angle, where a tip points.
-        return $letter !== 'Q' || ! ($this->isThread() || TurningCatalogue::repeated($this->codes) !== null || in_array(Code::SetOffsets, $this->codes, true));
+        $isNumber = $this->leads->isThread() || TurningCatalogue::repeated($this->codes) !== null || in_array(Code::SetOffsets, $this->codes, true);
+
+        return $letter !== 'Q' || ! $isNumber;
     }
 
     /** Whether S is a surface speed here, and not the most the spindle may turn. */
@@ -90,12 +94,7 @@ final class LengthWords
     /** Whether F is a length a turn here, which may be small. */
     public function isFeedPerTurn(): bool
     {
-        return $this->isThread() || TurningCatalogue::repeated($this->codes) !== null || $this->feedMode === Code::FeedPerRevolution;
-    }
-
-    private function isThread(): bool
-    {
-        return $this->motion?->isThread() === true || $this->motion === Code::ThreadPass;
+        return $this->leads->isLead() || TurningCatalogue::repeated($this->codes) !== null || $this->feedMode === Code::FeedPerRevolution;
     }
 
     /** @param  array{letter: string, number: string, at: int}  $word */
@@ -111,8 +110,8 @@ final class LengthWords
         if ($cycle !== null && ($letter === 'D' || (! $namesBlocks && in_array($letter, ['P', 'Q'], true)))) {
             throw new TransformProblem("Line {$this->line} has a {$letter} that counts in a unit of its own ({$cycle->words()}); convert it by hand.");
         }
-        if ($cycle === null && $control->isOfLathe() && $letter === $control->letters->peck && ! $this->isThread() && ! str_contains($word['number'], '.')
-            && ! in_array(Code::SetOffsets, $this->codes, true)) {
+        $isPeck = $cycle === null && $control->isOfLathe() && $letter === $control->letters->peck && ! $this->leads->isThread();
+        if ($isPeck && ! str_contains($word['number'], '.') && ! in_array(Code::SetOffsets, $this->codes, true)) {
             throw new TransformProblem("Line {$this->line} has a {$letter} that may count least increments; convert it by hand.");
         }
     }

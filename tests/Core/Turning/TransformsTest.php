@@ -68,6 +68,13 @@ it('refuses what counts in units of its own', function (string $lines, string $s
     'a chamfer that may be an axis' => ['G1 Z-5. C1.', 'Line 5 has a C, which may be a chamfer or an axis; convert it by hand.', ['cornerWords' => 'plain']],
 ]);
 
+it('leaves the leads of threads where feeds are changed', function (): void {
+    $text = "G1 X30. F.2\nG32 Z-5. F1.5\nG1 X40. F.05\nG92 X38. Z-20. F2.\nX37. F2.\nG0 X50.\nG76 X36.9 Z-20. P1530 Q300 F2.\nG1 X9. F.1";
+    expect(Changed::on(Lathe::setup(), 'change-words', $text, ['letter' => 'F', 'how' => 'times', 'by' => 0.9]))->toBe(
+        "G1 X30. F.18\nG32 Z-5. F1.5\nG1 X40. F.045\nG92 X38. Z-20. F2.\nX37. F2.\nG0 X50.\nG76 X36.9 Z-20. P1530 Q300 F2.\nG1 X9. F.09",
+    );
+});
+
 it('shifts the path of a lathe, and nothing else of it', function (): void {
     expect(Changed::on(Lathe::setup(), 'shift-path', "G0 X40. Z2.\nG1 Z-10. F.2\nU2. W-1.\nG0 X60.", ['x' => 2, 'z' => -5]))
         ->toBe("G0 X42. Z-3.\nG1 Z-15. F.2\nU2. W-1.\nG0 X62.")
