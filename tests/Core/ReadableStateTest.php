@@ -64,7 +64,7 @@ it('sees an offset the program has changed', function (): void {
 });
 
 it('does not let a program change what belongs to the control', function (): void {
-    expect(Bench::names(Bench::verify(Bench::sound("#5221=7.\nG0 X1."))))->toContain('reading.bad-word');
+    expect(Bench::names(Bench::verify(Bench::sound("#5421=7.\nG0 X1."))))->toContain('reading.bad-word');
 });
 
 it('keeps a condition on the position from being taken for an endless loop', function (): void {
