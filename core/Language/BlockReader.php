@@ -49,7 +49,7 @@ final class BlockReader
     public function __construct(private readonly bool $semicolonComments = true, bool $commaWords = false)
     {
         $this->word = $commaWords ? self::COMMA_WORD : self::WORD;
-        $this->statements = new StatementReader;
+        $this->statements = new StatementReader($commaWords);
     }
 
     /**

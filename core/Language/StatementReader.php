@@ -19,6 +19,11 @@ final class StatementReader
     /** @var array<string, Statement> by text: a loop comes back to the same blocks */
     private array $kept = [];
 
+    /** @param  bool  $commaWords  whether a word may begin with a comma: ,R2. is the word ",R" then */
+    public function __construct(private readonly bool $commaWords = false)
+    {
+    }
+
     public static function isFlow(string $text): bool
     {
         return preg_match(self::PLAIN_FLOW, $text) === 1;
@@ -116,7 +121,10 @@ final class StatementReader
 
                 continue;
             }
-            if ($letter < 'A' || $letter > 'Z') {
+            if ($letter === ',' && $this->commaWords) {
+                $letter .= $text[++$at] ?? '';
+            }
+            if (! ctype_upper(ltrim($letter, ','))) {
                 throw new SyntaxProblem('a word begins with a letter', $at);
             }
             $at++;
