@@ -376,6 +376,7 @@ final class ProgramFlow
                 $letter === 'G' ? $block->g[] = $code : $block->m[] = $code;
             } else {
                 $block->words[$letter] = $value;
+                $block->withoutPoint .= str_contains($statement->withoutPoint, $letter) ? $letter : '';
             }
         }
         $values = [];

@@ -16,6 +16,7 @@ final readonly class Statement
      * @param  int  $loop  number after DO and END
      * @param  list<array{Expression|string, Expression}>  $assignments  number or name of the parameter, and its value
      * @param  list<array{string, Expression}>  $words  letter and value
+     * @param  string  $withoutPoint  letters of the words that are a number without a point, and not zero
      */
     public function __construct(
         public Flow $flow = Flow::Straight,
@@ -24,6 +25,7 @@ final readonly class Statement
         public int $loop = 0,
         public array $assignments = [],
         public array $words = [],
+        public string $withoutPoint = '',
     ) {
     }
 }

@@ -56,11 +56,11 @@ final class StatementReader
         if (preg_match('/^(WHILE(?=\[)|DO|END)/', $rest, $match) === 1) {
             return $this->loop($text, $at + strlen($match[0]), $match[0]);
         }
-        [$assignments, $words] = $this->parts($text, $at);
+        [$assignments, $words, $bare] = $this->parts($text, $at);
 
         return new Statement(
             Flow::Straight, assignments: $assignments,
-            words: $label === '' ? $words : [['N', Expression::number((float) substr($label, 1))], ...$words],
+            words: $label === '' ? $words : [['N', Expression::number((float) substr($label, 1))], ...$words], withoutPoint: $bare,
         );
     }
 
@@ -73,9 +73,9 @@ final class StatementReader
         if (substr_compare($text, 'THEN', $at, 4) !== 0) {
             throw new SyntaxProblem('IF needs GOTO or THEN after its condition', $at);
         }
-        [$assignments, $words] = $this->parts($text, $at + 4);
+        [$assignments, $words, $bare] = $this->parts($text, $at + 4);
 
-        return new Statement(Flow::OnlyIf, $condition, assignments: $assignments, words: $words);
+        return new Statement(Flow::OnlyIf, $condition, assignments: $assignments, words: $words, withoutPoint: $bare);
     }
 
     private function loop(string $text, int $at, string $word): Statement
@@ -109,10 +109,11 @@ final class StatementReader
         return $value;
     }
 
-    /** @return array{list<array{Expression|string, Expression}>, list<array{string, Expression}>} assignments and words */
+    /** @return array{list<array{Expression|string, Expression}>, list<array{string, Expression}>, string} assignments, words, letters without a point */
     private function parts(string $text, int $at): array
     {
         $assignments = $words = [];
+        $bare = '';
         $length = strlen($text);
         while ($at < $length) {
             $letter = $text[$at];
@@ -127,11 +128,13 @@ final class StatementReader
             if (! ctype_upper(ltrim($letter, ','))) {
                 throw new SyntaxProblem('a word begins with a letter', $at);
             }
-            $at++;
+            $number = ++$at;
             $words[] = [$letter, ExpressionParser::value($text, $at)];
+            // A number as it stands there, and not a value that was worked out.
+            $bare .= strlen($letter) === 1 && preg_match('/^[-+]?\d*[1-9]\d*$/D', substr($text, $number, $at - $number)) === 1 ? $letter : '';
         }
 
-        return [$assignments, $words];
+        return [$assignments, $words, $bare];
     }
 
     /** @return array{Expression|string, Expression} */

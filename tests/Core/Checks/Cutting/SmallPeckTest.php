@@ -40,6 +40,11 @@ it('says what is usual', function () use ($peck, $drill): void {
     expect(Bench::remedy($found[0]))->toBe('Is the decimal point of the peck right? Half a diameter to three is usual.');
 });
 
+it('counts a peck of a lathe in least increments where its depth is worked out', function (string $depth): void {
+    $text = "G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z2.\n#1=20.\nG83 Z{$depth} Q5000 F0.1\nG80";
+    expect(count(Lathe::cuts($text, [], 'feed')))->toBe(5);
+})->with(['-20.', '-#1', '[0-#1]']);
+
 it('tells it of a drill on a lathe', function (string $q, int $strokes): void {
     $found = Lathe::found('cutting.small-peck', "G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z2.\nG74 R1.\nG74 Z-20. {$q} F0.1", LatheCases::BAR);
     expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->figures['count'], $finding->edit], $found))

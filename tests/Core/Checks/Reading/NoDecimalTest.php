@@ -18,6 +18,8 @@ CheckCases::raises('reading.no-decimal', [
         'G0 A90', 6, 'caution', 'A90 has no decimal point. This control reads it as 90.000°; a control that counts least increments would read 0.090°.',
         'Put A90. @ 6:5 2 “90.”', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]]],
     ],
+    'beside a value that is worked out' => ["#1=5.\nG0 X#1 Y10 Z[#1*4]", 7, 'caution', 'Y10 has no decimal point. This control reads it as 10.000 mm; a '
+        .'control that counts least increments would read 0.010 mm.', 'Put Y10. @ 7:9 2 “10.”'],
     'an angle of a rotation' => ["G68 X0. Y0. R30\nG69", 6, 'caution', 'R30 has no decimal point. This control reads it as 30.000°; a control that counts '
         .'least increments would read 0.030°.', 'Put R30. @ 6:14 2 “30.”'],
     'an angle of a place' => ["G16 G0 X10. Y45\nG15", 6, 'caution', 'Y45 has no decimal point. This control reads it as 45.000°; a control that counts '
@@ -36,6 +38,7 @@ CheckCases::staysQuiet('reading.no-decimal', [
     ['G0 X0 Y0'],
     ['G1 X5. F100'],
     ["T2\nS3000"],
+    'values that are worked out, and nothing' => ["#1=5\nG0 X#1 Y[#1*2] Z[20+5]\nX-#1 Y0"],
     'a count of holes' => ["G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90", ['machine' => ['control' => ['words' => ['cycleRepeats' => 'K']]]]],
     'a count of holes where numbers are steps' => [
         "G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90",
@@ -49,6 +52,7 @@ it('counts angles and scales in thousandths where numbers are steps, in inches t
     ]));
     expect(end($moves)['machineTo'])->toEqualWithDelta($at + ['X' => 0, 'Y' => 0, 'Z' => 0, 'A' => 0], 1e-9);
 })->with([
+    'beside values that are worked out' => ["#1=1\nG0 X10000 Y#1 Z[2000-1999]", ['X' => 25.4, 'Y' => 25.4, 'Z' => 25.4]],
     'an axis that turns' => ['G0 X10000 A90000', ['X' => 25.4, 'A' => 90]],
     'a rotation' => ["G68 X0 Y0 R90000\nG0 X1.", ['Y' => 25.4]],
     'a scale' => ["G51 X0 Y0 P2000\nG0 X1.", ['X' => 50.8]],
