@@ -34,8 +34,13 @@ final class LineWords
      */
     public static function plain(string $line): array
     {
+        $text = self::bare($line);
+        // What stands in brackets is reckoned, and LT 6 there is no T.
+        for ($more = str_contains($text, '[') ? 1 : 0; $more > 0;) {
+            $text = (string) preg_replace_callback('/\[[^\[\]]*\]/', static fn (array $sum): string => str_repeat('_', strlen($sum[0])), $text, -1, $more);
+        }
         preg_match_all(
-            '/(?:'.self::NO_WORD.')(*SKIP)(*FAIL)|((?:,\s*)?[A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER,
+            '/(?:'.self::NO_WORD.')(*SKIP)(*FAIL)|((?:,\s*)?[A-Z])\s*('.self::NUMBER.')/i', $text, $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER,
         );
 
         return array_map(

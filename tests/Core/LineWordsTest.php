@@ -43,6 +43,17 @@ it('takes a line apart as the reader of blocks does', function (): void {
     expect($compared)->toBeGreaterThan(400);
 });
 
+it('says which words of a line that reckons are plain', function (string $line, array $words): void {
+    $found = array_map(static fn (array $word): string => $word['letter'].$word['number'].'@'.$word['at'], LineWords::plain($line));
+    expect($found)->toBe($words);
+})->with([
+    ['X#1 Y2. F[#2*3.]', ['Y2.@5']],
+    ['IF [#1 LT 6.] THEN X5.', ['X5.@20']],
+    ['WHILE [[#1 GT 3] AND [#2 MOD 2]] DO1', []],
+    ['X[1.+[2.*3.]] Z-5.', ['Z-5.@15']],
+    ['X[1. Y2.', ['Y2.@6']],
+]);
+
 it('says where each word stands, past comments', function (string $line, array $words): void {
     $found = array_map(
         static fn (array $word): string => substr($line, $word['from'], $word['at'] + strlen($word['number']) - $word['from']), LineWords::of($line),

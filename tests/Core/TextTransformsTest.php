@@ -37,6 +37,16 @@ it('leaves the F of a tap, and keeps the last digits of a small feed', function 
         ->toBe("G20 G94\nG1 X1. F6.4\nG95 F.0064\nG98 G84 X0. Z-.5 R.1 F.05\nX1.\nG80 G1 X2. F.0032");
 });
 
+it('changes what is written beside values that are worked out, and no condition', function (): void {
+    $text = "#1=2.\nWHILE [#1 LT 6.] DO1\nG1 Z-#1 F200.\n#1=#1+2.\nEND1\nG65 P9 F200. T6.\nG1 X[SIN[30]*4] F200.";
+    expect(Changed::text('change-words', $text, ['letter' => 'F', 'how' => 'times', 'by' => 0.5]))
+        ->toBe("#1=2.\nWHILE [#1 LT 6.] DO1\nG1 Z-#1 F100.\n#1=#1+2.\nEND1\nG65 P9 F200. T6.\nG1 X[SIN[30]*4] F100.");
+});
+
+it('refuses a word that is worked out', function (): void {
+    Changed::text('change-words', "#1=200\nG1 X5. F#1", ['letter' => 'F', 'how' => 'times', 'by' => 0.5]);
+})->throws(TransformProblem::class, 'Line 2 works its F out. Change it by hand, and leave the line out here.');
+
 it('makes comments of corners and blocks of them again', function (): void {
     $out = Changed::text('comment-out', 'G1 X5. ,R2.', setup: ['machine' => ['control' => ['cornerWords' => 'comma']]]);
     expect($out)->toBe('(G1 X5. ,R2.)')->and(Changed::text('comment-out', $out, ['how' => 'in']))->toBe('G1 X5. ,R2.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Quantities\Units;
@@ -12,6 +13,8 @@ use OakTrace\Core\Quantities\Units;
 final class ChangeWords implements TextTransform
 {
     private const LETTERS = ['F', 'S', AxisName::Z, AxisName::X, AxisName::Y, 'R', 'Q', 'I', 'J', 'K', AxisName::A, AxisName::B, AxisName::C, 'P', 'H', 'D'];
+
+    private const CALLS = [Code::CallMacro->value, Code::CallAfterMoves->value];
 
     /** Letters that stand for places, and so mean something else in increments. */
     private const PLACES = [...AxisName::LINEAR, ...AxisName::ROTARY];
@@ -57,7 +60,13 @@ final class ChangeWords implements TextTransform
             if ($how !== 'times' && in_array($letter, self::PLACES, true) && ! $scope->isAbsolute($line)) {
                 continue;
             }
-            foreach (LineWords::of($text) as $word) {
+            if (array_intersect(array_column(array_column($scope->control->codesIn($text), 'code'), 'value'), self::CALLS) !== []) {
+                continue; // its words are handed to a macro
+            }
+            if (LineWords::isReckoned($text, (string) $letter)) {
+                throw new TransformProblem("Line {$line} works its {$letter} out. Change it by hand, and leave the line out here.");
+            }
+            foreach (LineWords::plain($text) as $word) {
                 $value = (float) $word['number'];
                 if ($word['letter'] !== $letter || ! self::isMeant($value, (string) $where, (float) $limit)) {
                     continue;
