@@ -155,12 +155,6 @@ final class Context
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
     }
 
-    /** Whether something about the run as a whole has been noted. */
-    public function hasNoticed(string $kind): bool
-    {
-        return isset($this->noticed[$kind]);
-    }
-
     /** Notes something about the run as a whole, at the block where it is met first. */
     public function noticeOnce(string $kind): void
     {

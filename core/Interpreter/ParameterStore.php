@@ -17,6 +17,11 @@ final class ParameterStore implements Parameters
     /** Whether anything but a parameter's own value has been read: positions and modes change without an assignment. */
     public bool $readState = false;
 
+    private bool $readProbe = false;
+
+    /** @var array<int|string, true> parameters whose value hangs on it, locals by their level */
+    private array $probed = [];
+
     /** @var array<int|string, float> */
     private array $common = [];
 
@@ -29,6 +34,9 @@ final class ParameterStore implements Parameters
 
     public function value(int|string $name): ?float
     {
+        if ($this->probed !== [] && isset($this->probed[$this->key($name)])) {
+            $this->readProbe = true;
+        }
         if (is_int($name) && $name <= self::LOCALS) {
             return $this->locals[count($this->locals) - 1][$name] ?? null;
         }
@@ -37,8 +45,35 @@ final class ParameterStore implements Parameters
         }
         $value = is_int($name) ? $this->state->value($name) : null;
         $this->readState = $this->readState || $value !== null;
+        $this->readProbe = $this->readProbe || ($value !== null && is_int($name) && $this->state->isProbed($name));
 
         return $value;
+    }
+
+    /** Whether anything that hangs on what a probe will measure has been read since forgetProbe(). */
+    public function hasReadProbe(): bool
+    {
+        return $this->readProbe;
+    }
+
+    public function forgetProbe(): void
+    {
+        $this->readProbe = false;
+    }
+
+    /** Says of a parameter whether its value hangs on what a probe will measure. */
+    public function hangsOnProbe(int|string $name, bool $does): void
+    {
+        if ($does) {
+            $this->probed[$this->key($name)] = true;
+        } elseif ($this->probed !== []) {
+            unset($this->probed[$this->key($name)]);
+        }
+    }
+
+    private function key(int|string $name): int|string
+    {
+        return is_int($name) && $name <= self::LOCALS ? count($this->locals).':'.$name : $name;
     }
 
     /** Null takes the value away. False where the parameter cannot be given one. */
@@ -70,6 +105,8 @@ final class ParameterStore implements Parameters
     public function enter(array $locals): void
     {
         $this->locals[] = $locals;
+        $level = count($this->locals).':';
+        $this->probed = array_filter($this->probed, static fn (int|string $key): bool => ! str_starts_with((string) $key, $level), ARRAY_FILTER_USE_KEY);
         $this->changes++;
     }
 

@@ -76,6 +76,12 @@ final class ProgramFlow
 
     private bool $stopped = false;
 
+    /** Whether the last condition hung on what a probe will measure. */
+    private bool $isDecidedByProbe = false;
+
+    /** @var array{int, list<string>} place of a block, and the letters of its words whose value hangs on it */
+    private array $probedWords = [0, []];
+
     /** Whether the run has gone straight down the text so far. */
     public bool $isStraight = true;
 
@@ -294,6 +300,9 @@ final class ProgramFlow
         $reader->seek($first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
+            foreach ($this->probedWords[0] === $context->block->line ? $this->probedWords[1] : [] as $letter) {
+                $this->parameters->hangsOnProbe(self::ARGUMENTS[$letter] ?? '', true);
+            }
         }
         $this->callers[] = $this->frame;
         $this->enter(
@@ -340,7 +349,11 @@ final class ProgramFlow
 
     private function holds(?Expression $condition): bool
     {
-        return $condition !== null && ($this->value($condition) ?? 0.0) != 0.0;
+        $this->parameters->forgetProbe();
+        $holds = $condition !== null && ($this->value($condition) ?? 0.0) != 0.0;
+        $this->isDecidedByProbe = $this->parameters->hasReadProbe();
+
+        return $holds;
     }
 
     /** The value of an expression; null where it has none, and then that has been noted. */
@@ -366,10 +379,15 @@ final class ProgramFlow
     private function fill(Statement $statement): bool
     {
         $block = $this->context->block;
+        $this->probedWords = [$block->line, []];
         foreach ($statement->words as [$letter, $expression]) {
+            $this->parameters->forgetProbe();
             $value = $this->value($expression);
             if ($value === null) {
                 continue;
+            }
+            if ($this->parameters->hasReadProbe()) {
+                $this->probedWords[1][] = $letter;
             }
             if ($letter === 'G' || $letter === 'M') {
                 $code = (int) round(max(-1e6, min(1e6, $value)) * 10);
@@ -384,10 +402,17 @@ final class ProgramFlow
             $number = is_string($name) ? $name : $this->value($name);
             // What has no value for a reason that has been noted counts as 0 from here on, and is not noted again.
             $noted = $this->noted;
+            $this->parameters->forgetProbe();
             $value = $this->value($expression);
-            $values[] = [is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null)];
+            $values[] = [
+                is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null),
+                $this->parameters->hasReadProbe(),
+            ];
         }
-        foreach ($values as [$name, $value]) {
+        foreach ($values as [$name, $value, $hangsOnProbe]) {
+            if ($name !== null) {
+                $this->parameters->hangsOnProbe($name, $hangsOnProbe);
+            }
             if ($name !== null && ! $this->sets($name, $value)) {
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);
             }
@@ -411,7 +436,7 @@ final class ProgramFlow
         $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
         if ($acts === SystemVariable::Alarm) {
             $this->context->notice('alarm', '', [
-                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'probed' => (int) $this->context->hasNoticed('probe-read'),
+                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'probed' => (int) $this->isDecidedByProbe,
             ]);
             $this->stop();
         } else {

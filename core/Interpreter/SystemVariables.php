@@ -33,6 +33,12 @@ final readonly class SystemVariables
         return $found === null ? null : $this->read(...$found);
     }
 
+    /** Whether a number stands for what a probe measures. */
+    public function isProbed(int $number): bool
+    {
+        return ($this->find($number)[0] ?? null) === SystemVariable::ProbePosition;
+    }
+
     /** What the control does, beside keeping the value, where a number is given one; null where that is nothing. */
     public function acts(int $number): ?SystemVariable
     {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 use Tests\Core\LatheCases;
 
@@ -31,4 +33,19 @@ CheckCases::staysQuiet('flow.alarm', [
 
 LatheCases::raises('flow.alarm', [
     'a bar too short' => ["G21 G99\n#3000=3 (BAR SHORT)", 2, 'stop', 'The program raises alarm 3: “BAR SHORT”. Reading stopped here.'],
+]);
+
+it('is a caution only where a probe decides', function (string $lines, string $severity): void {
+    $changes = ['tools' => [['number' => 9, 'kind' => 'probe', 'diameter' => 6]], 'offsets' => ['H' => ['9' => -200]]];
+    $text = Bench::sound("T9 M6\nG0 X-70. Y0.\nG43 H9 Z-8.\nG31 X-60. F100.\n{$lines}");
+    $found = Bench::findings('flow.alarm', Bench::verify($text, $changes, isCut: false));
+    expect(array_map(static fn (Finding $finding): string => $finding->severity->value, $found))->toBe([$severity]);
+})->with([
+    'by a value worked out from it' => ["#1=#5061+3.\n#100=#1*2\nIF [#100 LT 0] THEN #3000=1", 'caution'],
+    'by a jump' => ["IF [#5061 GT 0] GOTO 5\n#3000=1\nN5", 'caution'],
+    'by the word of a call' => ["#101=#5061\nG65 P9 X#101\nM30\nO9\nIF [#24 LT 0] THEN #3000=1\nM99", 'caution'],
+    'by another word of the call' => ["#101=#5061\nG65 P9 X#101\nM30\nO9\nIF [#26 EQ #0] THEN #3000=1\nM99", 'stop'],
+    'by a word of the next call' => ["#101=#5061\nG65 P9 X#101\nG65 P9 X-1.\nM30\nO9\nIF [#24 EQ -1.] THEN #3000=1\nM99", 'stop'],
+    'by a parameter that has been given another value' => ["#1=#5061\n#1=-5.\nIF [#1 LT 0] THEN #3000=1", 'stop'],
+    'by nothing' => ["#1=#5061\n#3000=1", 'stop'],
 ]);
