@@ -429,9 +429,12 @@ final class ProgramFlow
      */
     private function sets(int|string $name, ?float $value): bool
     {
-        $acts = is_int($name) ? $this->state->acts($name) : null;
+        if (! is_int($name) || $name < SystemVariables::FIRST) {
+            return $this->parameters->set($name, $value);
+        }
+        $acts = $this->state->acts($name);
         if ($acts === null) {
-            return (is_int($name) && $this->state->setOffset($name, $value ?? 0.0)) || $this->parameters->set($name, $value);
+            return $this->state->setOffset($name, $value ?? 0.0) || $this->parameters->set($name, $value);
         }
         $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
         if ($acts === SystemVariable::Alarm) {

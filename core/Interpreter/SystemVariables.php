@@ -19,7 +19,7 @@ final readonly class SystemVariables
     private const OFFSET_STEP = 20;
 
     /** Below are the program's own (common practice): most assignments are to one of those. */
-    private const FIRST = 1000;
+    public const FIRST = 1000;
 
     public function __construct(private Context $context, private Offsets $offsets)
     {
