@@ -300,8 +300,9 @@ final class ProgramFlow
         $reader->seek($first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
-            foreach ($this->probedWords[0] === $context->block->line ? $this->probedWords[1] : [] as $letter) {
-                $this->parameters->hangsOnProbe(self::ARGUMENTS[$letter] ?? '', true);
+            $probed = $this->probedWords[0] === $context->block->line ? array_flip($this->probedWords[1]) : [];
+            foreach (array_intersect_key(self::ARGUMENTS, $probed) as $local) {
+                $this->parameters->hangsOnProbe($local, true);
             }
         }
         $this->callers[] = $this->frame;
