@@ -18,6 +18,7 @@ final class Gaps
         'no-target' => 'blocks behind a jump that leads nowhere',
         'alarm' => 'what stands behind an alarm',
         'probe-read' => 'what the probe will measure',
+        'timer-read' => 'what the timer will show',
         'runaway' => self::ENDLESS,
         'endless' => self::ENDLESS,
         'never-ends' => self::ENDLESS,

@@ -34,6 +34,9 @@ enum SystemVariable: string
     case ReturnCode = 'return-code';
     case WorkOffsetCode = 'work-offset-code';
 
+    /** Counts the time since it was set: first in milliseconds, then in hours. */
+    case Timer = 'timer';
+
     /** Given a value, the control stops with an alarm. */
     case Alarm = 'alarm';
 

@@ -17,10 +17,10 @@ final class ParameterStore implements Parameters
     /** Whether anything but a parameter's own value has been read: positions and modes change without an assignment. */
     public bool $readState = false;
 
-    private bool $readProbe = false;
+    private bool $readMeasured = false;
 
     /** @var array<int|string, true> parameters whose value hangs on it, locals by their level */
-    private array $probed = [];
+    private array $measured = [];
 
     /** @var array<int|string, float> */
     private array $common = [];
@@ -34,8 +34,8 @@ final class ParameterStore implements Parameters
 
     public function value(int|string $name): ?float
     {
-        if ($this->probed !== [] && isset($this->probed[$this->key($name)])) {
-            $this->readProbe = true;
+        if ($this->measured !== [] && isset($this->measured[$this->key($name)])) {
+            $this->readMeasured = true;
         }
         if (is_int($name) && $name <= self::LOCALS) {
             return $this->locals[count($this->locals) - 1][$name] ?? null;
@@ -45,29 +45,29 @@ final class ParameterStore implements Parameters
         }
         $value = is_int($name) ? $this->state->value($name) : null;
         $this->readState = $this->readState || $value !== null;
-        $this->readProbe = $this->readProbe || ($value !== null && is_int($name) && $this->state->isProbed($name));
+        $this->readMeasured = $this->readMeasured || ($value !== null && is_int($name) && $this->state->isMeasured($name));
 
         return $value;
     }
 
-    /** Whether anything that hangs on what a probe will measure has been read since forgetProbe(). */
-    public function hasReadProbe(): bool
+    /** Whether anything that hangs on what only the machine knows has been read since forgetMeasured(). */
+    public function hasReadMeasured(): bool
     {
-        return $this->readProbe;
+        return $this->readMeasured;
     }
 
-    public function forgetProbe(): void
+    public function forgetMeasured(): void
     {
-        $this->readProbe = false;
+        $this->readMeasured = false;
     }
 
-    /** Says of a parameter whether its value hangs on what a probe will measure. */
-    public function hangsOnProbe(int|string $name, bool $does): void
+    /** Says of a parameter whether its value hangs on what only the machine knows. */
+    public function hangsOnMeasured(int|string $name, bool $does): void
     {
         if ($does) {
-            $this->probed[$this->key($name)] = true;
-        } elseif ($this->probed !== []) {
-            unset($this->probed[$this->key($name)]);
+            $this->measured[$this->key($name)] = true;
+        } elseif ($this->measured !== []) {
+            unset($this->measured[$this->key($name)]);
         }
     }
 
@@ -106,7 +106,7 @@ final class ParameterStore implements Parameters
     {
         $this->locals[] = $locals;
         $level = count($this->locals).':';
-        $this->probed = array_filter($this->probed, static fn (int|string $key): bool => ! str_starts_with((string) $key, $level), ARRAY_FILTER_USE_KEY);
+        $this->measured = array_filter($this->measured, static fn (int|string $key): bool => ! str_starts_with((string) $key, $level), ARRAY_FILTER_USE_KEY);
         $this->changes++;
     }
 

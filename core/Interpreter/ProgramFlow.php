@@ -76,11 +76,11 @@ final class ProgramFlow
 
     private bool $stopped = false;
 
-    /** Whether the last condition hung on what a probe will measure. */
-    private bool $isDecidedByProbe = false;
+    /** Whether the last condition hung on what only the machine knows while it runs: what a probe measures, a timer shows. */
+    private bool $isDecidedByMeasured = false;
 
     /** @var array{int, list<string>} place of a block, and the letters of its words whose value hangs on it */
-    private array $probedWords = [0, []];
+    private array $measuredWords = [0, []];
 
     /** Whether the run has gone straight down the text so far. */
     public bool $isStraight = true;
@@ -300,9 +300,9 @@ final class ProgramFlow
         $reader->seek($first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
-            $probed = $this->probedWords[0] === $context->block->line ? array_flip($this->probedWords[1]) : [];
-            foreach (array_intersect_key(self::ARGUMENTS, $probed) as $local) {
-                $this->parameters->hangsOnProbe($local, true);
+            $measured = $this->measuredWords[0] === $context->block->line ? array_flip($this->measuredWords[1]) : [];
+            foreach (array_intersect_key(self::ARGUMENTS, $measured) as $local) {
+                $this->parameters->hangsOnMeasured($local, true);
             }
         }
         $this->callers[] = $this->frame;
@@ -350,9 +350,9 @@ final class ProgramFlow
 
     private function holds(?Expression $condition): bool
     {
-        $this->parameters->forgetProbe();
+        $this->parameters->forgetMeasured();
         $holds = $condition !== null && ($this->value($condition) ?? 0.0) != 0.0;
-        $this->isDecidedByProbe = $this->parameters->hasReadProbe();
+        $this->isDecidedByMeasured = $this->parameters->hasReadMeasured();
 
         return $holds;
     }
@@ -380,15 +380,15 @@ final class ProgramFlow
     private function fill(Statement $statement): bool
     {
         $block = $this->context->block;
-        $this->probedWords = [$block->line, []];
+        $this->measuredWords = [$block->line, []];
         foreach ($statement->words as [$letter, $expression]) {
-            $this->parameters->forgetProbe();
+            $this->parameters->forgetMeasured();
             $value = $this->value($expression);
             if ($value === null) {
                 continue;
             }
-            if ($this->parameters->hasReadProbe()) {
-                $this->probedWords[1][] = $letter;
+            if ($this->parameters->hasReadMeasured()) {
+                $this->measuredWords[1][] = $letter;
             }
             if ($letter === 'G' || $letter === 'M') {
                 $code = (int) round(max(-1e6, min(1e6, $value)) * 10);
@@ -403,16 +403,16 @@ final class ProgramFlow
             $number = is_string($name) ? $name : $this->value($name);
             // What has no value for a reason that has been noted counts as 0 from here on, and is not noted again.
             $noted = $this->noted;
-            $this->parameters->forgetProbe();
+            $this->parameters->forgetMeasured();
             $value = $this->value($expression);
             $values[] = [
                 is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null),
-                $this->parameters->hasReadProbe(),
+                $this->parameters->hasReadMeasured(),
             ];
         }
-        foreach ($values as [$name, $value, $hangsOnProbe]) {
+        foreach ($values as [$name, $value, $hangsOnMeasured]) {
             if ($name !== null) {
-                $this->parameters->hangsOnProbe($name, $hangsOnProbe);
+                $this->parameters->hangsOnMeasured($name, $hangsOnMeasured);
             }
             if ($name !== null && ! $this->sets($name, $value)) {
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);
@@ -435,12 +435,12 @@ final class ProgramFlow
         }
         $acts = $this->state->acts($name);
         if ($acts === null) {
-            return $this->state->setOffset($name, $value ?? 0.0) || $this->parameters->set($name, $value);
+            return $this->state->put($name, $value ?? 0.0) || $this->parameters->set($name, $value);
         }
         $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
         if ($acts === SystemVariable::Alarm) {
             $this->context->notice('alarm', '', [
-                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'probed' => (int) $this->isDecidedByProbe,
+                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'measured' => (int) $this->isDecidedByMeasured,
             ]);
             $this->stop();
         } else {

@@ -21,8 +21,11 @@ final readonly class SystemVariables
     /** Below are the program's own (common practice): most assignments are to one of those. */
     public const FIRST = 1000;
 
+    private Timers $timers;
+
     public function __construct(private Context $context, private Offsets $offsets)
     {
+        $this->timers = new Timers;
     }
 
     /** In the units in force; null where the number stands for nothing. */
@@ -33,10 +36,10 @@ final readonly class SystemVariables
         return $found === null ? null : $this->read(...$found);
     }
 
-    /** Whether a number stands for what a probe measures. */
-    public function isProbed(int $number): bool
+    /** Whether a number stands for what only the machine knows while it runs: what a probe measures, a timer shows. */
+    public function isMeasured(int $number): bool
     {
-        return ($this->find($number)[0] ?? null) === SystemVariable::ProbePosition;
+        return in_array($this->find($number)[0] ?? null, [SystemVariable::ProbePosition, SystemVariable::Timer], true);
     }
 
     /** What the control does, beside keeping the value, where a number is given one; null where that is nothing. */
@@ -48,13 +51,18 @@ final readonly class SystemVariables
     }
 
     /**
-     * Gives an offset another value, in the units in force.
+     * Gives an offset another value, in the units in force, or a timer.
      *
-     * @return bool whether the number is one of an offset
+     * @return bool whether the number is one of those
      */
-    public function setOffset(int $number, float $value): bool
+    public function put(int $number, float $value): bool
     {
         [$what, $index] = $this->find($number) ?? [null, 0];
+        if ($what === SystemVariable::Timer) {
+            $this->timers->set($index, $value);
+
+            return true;
+        }
         if ($what === SystemVariable::LengthOffsets) {
             $this->offsets->putLength($index + 1, $value * $this->context->unit);
 
@@ -81,7 +89,8 @@ final readonly class SystemVariables
     /** Equal for two moments at which the same is in force at the same place. */
     public function fingerprint(): string
     {
-        return serialize([$this->context->modal->snapshot(), $this->context->modal->motion, $this->offsets->programPosition(), $this->context->recorder->at]);
+        return serialize([$this->context->modal->snapshot(), $this->context->modal->motion, $this->offsets->programPosition(), $this->context->recorder->at])
+            .$this->timers->fingerprint();
     }
 
     private function read(SystemVariable $what, int $index): ?float
@@ -97,8 +106,16 @@ final readonly class SystemVariables
                 $index % self::OFFSET_STEP, fn (int $axis): float => $this->offsets->workOffset(1 + intdiv($index, self::OFFSET_STEP))[$axis],
             ),
             SystemVariable::LengthOffsets => ($this->offsets->length($index + 1)?->total() ?? 0.0) / $this->context->unit,
+            SystemVariable::Timer => $this->timed($index),
             default => $this->inForce($what, $this->context->modal),
         };
+    }
+
+    private function timed(int $index): float
+    {
+        $this->context->noticeOnce('timer-read');
+
+        return $this->timers->look($index);
     }
 
     /** Null before the first probe move. */

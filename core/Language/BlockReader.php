@@ -123,7 +123,7 @@ final class BlockReader
     /** Reads a block again that has something unreadable, a word twice, or an O in it. */
     private function readWithCare(string $text, Block $block): bool
     {
-        if (StatementReader::isFlow($text)) {
+        if (StatementReader::isFlow($text) || StatementReader::isOutput($text)) {
             return $this->readStatement($text, $block);
         }
         $block->g = $block->m = [];

@@ -14,8 +14,8 @@ namespace OakTrace\Core\Language;
  */
 final class LineWords
 {
-    /** What has a letter before a number and is no word: a step of flow, the name of a parameter. */
-    private const NO_WORD = '(?:GOTO|END|DO)\s*\d+|#<[^>]*>?';
+    /** What has a letter before a number and is no word: a step of flow, a parameter that is given a name, and the name of one. */
+    private const NO_WORD = '(?:GOTO|END|DO|SETVN)\s*\d+|#<[^>]*>?';
 
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)';
 

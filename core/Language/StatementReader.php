@@ -16,6 +16,9 @@ final class StatementReader
     /** Steps of flow that can be told without a bracket or a parameter in them. */
     private const PLAIN_FLOW = '/^(?:N\d+)?(?:GOTO|DO\d|END\d)/';
 
+    /** What a control prints, or calls a parameter on its screen (common practice): nothing moves, and nothing of it is reckoned. */
+    private const OUTPUT = '/^(?:N\d+)?(?:POPEN|PCLOS|(?:[BD]PRNT|SETVN\d+)(\[(?:[^\[\]]|(?1))*\]))$/D';
+
     /** @var array<string, Statement> by text: a loop comes back to the same blocks */
     private array $kept = [];
 
@@ -27,6 +30,11 @@ final class StatementReader
     public static function isFlow(string $text): bool
     {
         return preg_match(self::PLAIN_FLOW, $text) === 1;
+    }
+
+    public static function isOutput(string $text): bool
+    {
+        return preg_match(self::OUTPUT, $text) === 1;
     }
 
     /** @throws SyntaxProblem */
@@ -56,7 +64,7 @@ final class StatementReader
         if (preg_match('/^(WHILE(?=\[)|DO|END)/', $rest, $match) === 1) {
             return $this->loop($text, $at + strlen($match[0]), $match[0]);
         }
-        [$assignments, $words, $bare] = $this->parts($text, $at);
+        [$assignments, $words, $bare] = self::isOutput($rest) ? [[], [], ''] : $this->parts($text, $at);
 
         return new Statement(
             Flow::Straight, assignments: $assignments,

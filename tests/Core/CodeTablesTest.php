@@ -125,7 +125,8 @@ it('reads the state of the control from the parameters it has for it', function 
     expect($found)->toBe($what);
 })->with([
     // Common practice but for 5061 to 5069 and 5161 to 5390, which are those of NISTIR 6556 (from memory).
-    [2999, null], [3000, SystemVariable::Alarm], [3001, null], [3006, SystemVariable::MessageStop], [3007, null], [4000, null],
+    [2999, null], [3000, SystemVariable::Alarm], [3001, SystemVariable::Timer], [3002, SystemVariable::Timer], [3003, null],
+    [3006, SystemVariable::MessageStop], [3007, null], [4000, null],
     [4001, SystemVariable::MotionCode], [4002, SystemVariable::PlaneCode], [4003, SystemVariable::DistanceCode], [4004, null],
     [4005, SystemVariable::FeedModeCode], [4006, SystemVariable::UnitsCode], [4007, SystemVariable::CutterCode], [4008, SystemVariable::LengthCode],
     [4009, SystemVariable::CycleCode], [4010, SystemVariable::ReturnCode], [4011, null], [4013, null], [4014, SystemVariable::WorkOffsetCode],

@@ -52,6 +52,8 @@ it('says which words of a line that reckons are plain', function (string $line, 
     ['WHILE [[#1 GT 3] AND [#2 MOD 2]] DO1', []],
     ['X[1.+[2.*3.]] Z-5.', ['Z-5.@15']],
     ['X[1. Y2.', ['Y2.@6']],
+    ['SETVN 101[X9.]', []],
+    ['DPRNT[X9.*#1[43]]', []],
 ]);
 
 it('says where each word stands, past comments', function (string $line, array $words): void {

@@ -37,6 +37,8 @@ it('takes a statement apart', function (string $line, array $parts): void {
     'a jump on a condition' => ['IF [#1 GT 3] GOTO 7', ['flow' => Flow::JumpIf, 'condition' => 1.0, 'target' => 7.0]],
     'a deed on a condition' => ['IF [#1 GT 5] THEN #5=2', ['flow' => Flow::OnlyIf, 'condition' => 0.0, 'assignments' => [[5.0, 2.0]]]],
     'words on a condition' => ['IF [#1 EQ 4] THEN G0 Z#<name>', ['flow' => Flow::OnlyIf, 'condition' => 1.0, 'words' => [['G', 0.0], ['Z', 5.0]]]],
+    'what is printed' => ['N9 DPRNT[*X#1[43] LT G1*]', ['flow' => Flow::Straight, 'words' => [['N', 9.0]]]],
+    'a name for a parameter' => ['SETVN 101 [COUNT]', ['flow' => Flow::Straight]],
     'a loop' => ['N8 WHILE [#1 LT 9] DO 2', ['flow' => Flow::LoopWhile, 'condition' => 1.0, 'loop' => 2]],
     'a loop without a condition' => ['DO 3', ['flow' => Flow::LoopWhile, 'condition' => 1.0, 'loop' => 3]],
     'its end' => ['N9 END 2', ['flow' => Flow::LoopEnd, 'loop' => 2]],

@@ -122,6 +122,7 @@ final class IsoMill
             systemVariables: [
                 // Common practice, but for those NISTIR 6556 has: 5061, 5161, 5181, 5211, 5220 and on, 5420.
                 [3000, 3000, SystemVariable::Alarm],
+                [3001, 3002, SystemVariable::Timer],
                 [3006, 3006, SystemVariable::MessageStop],
                 [4001, 4001, SystemVariable::MotionCode],
                 [4002, 4002, SystemVariable::PlaneCode],

@@ -50,6 +50,23 @@ it('is told the cycle in force, and the feed as it was written', function (): vo
     expectParameters("G20 G90 G95 S500 M3 F.01\nG19", [4002 => 19, 4109 => 0.01, 4119 => 500, 5220 => 1]);
 });
 
+it('is told by a timer that a tenth of a second has gone by since the last look', function (): void {
+    expectParameters('#3001=2000', [3001 => 2100]);
+    expectParameters("#3002=1\n#1=#3002", [3002 => 1 + 0.2 / 3600]);
+    expectParameters('G21', [3001 => 100]);
+});
+
+it('ends a loop that waits for a timer, and says what it judges without', function (string $wait): void {
+    $text = "G21 G90 G54\n#3001=500\n#1=0\n{$wait}\nG53 G0 X[#1]\nM30";
+    expect(Noticed::onMill($text))->toBe(['4:1 timer-read'])
+        ->and(array_column(Bench::moves($text, Bench::AT_ZERO), 'machineTo')[0]['X'] ?? null)->toBeGreaterThan(4)->toBeLessThan(21)
+        ->and(array_column(Gaps::of(Bench::verify($text)->input), 'text'))->toContain('Judged without what the timer will show.');
+})->with([
+    'an empty one' => ["WHILE [#3001 LT 2500] DO1\nEND1\n#1=7"],
+    'one that counts' => ["WHILE [#3001 LT 2500] DO1\n#1=#1+1\nEND1"],
+    'one by a jump' => ["N5 IF [#3001 GE 2500] GOTO 6\nGOTO 5\nN6 #1=7"],
+]);
+
 it('knows no contact before the probe has moved, and says what it judges without', function (): void {
     $probes = "G21 G90 F100.\nG31 Z-6.\n#1=#5063\n#2=#5061\nM30";
     expect(Noticed::onMill("G21\n#1=#5063"))->toBe(['2:1 undefined-parameter parameter=#5063'])

@@ -24,7 +24,23 @@ CheckCases::raises('flow.alarm', [
         'The program raises alarm 1: “NO EDGE”, by what the probe is taken to measure. Reading stopped here.', null,
         ['tools' => [['number' => 9, 'kind' => 'probe', 'diameter' => 6]], 'offsets' => ['H' => ['9' => -200]]],
     ],
+    'after a wait' => [
+        "#3001=0\n#500=0\nWHILE [#500 EQ 0] DO1\nIF [#3001 GT 500] THEN #3000=4 (NO PART)\nEND1", 9, 'caution',
+        'The program raises alarm 4: “NO PART”, by what the timer is taken to show. Reading stopped here.', null,
+    ],
 ], isCut: false);
+
+it('says what was taken for what decides', function (string $lines, string $remedy): void {
+    expect(Bench::remedy(Bench::findings('flow.alarm', Bench::verify($lines."\nM30", isCut: false))[0]))->toBe($remedy);
+})->with([
+    'a probe' => [
+        "G21 G90 G54 F100.\n#3001=0\nG31 Z-6.\nIF [#5063 + #3001 LT 999] THEN #3000=1",
+        'See what leads here. The probe is taken to meet the stock of the setup, and where there is none, its target.',
+    ],
+    'a timer' => [
+        "#3001=0\nIF [#3001 LT 999] THEN #3000=1", 'See what leads here. Every look at the timer is taken to come a tenth of a second behind the last.',
+    ],
+]);
 
 CheckCases::staysQuiet('flow.alarm', [
     'a guard that lets pass' => ["#26=1\nIF [#26 EQ #0] THEN #3000=21 (Z MISSING)"],

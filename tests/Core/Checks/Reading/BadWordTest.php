@@ -15,6 +15,9 @@ CheckCases::raises('reading.bad-word', [
     ['G1 X[5/0] F100.', 6, 'stop', 'An expression in this block has no value: a division by zero.', null],
     ['#0=5.', 6, 'stop', '#0 belongs to the control and cannot be given a value here.', null],
     'a comma in a number' => ['G0 X10,5 Y2.', 6, 'stop', 'X10,5 has a comma where the decimal point belongs.', 'Put the point @ 6:7 1 “.”'],
+    'what is printed, and not ended' => [
+        'DPRNT[*X#1[43]', 6, 'stop', 'This cannot be read as an expression: a value is missing. The block was ignored.', null,
+    ],
     'an N behind GOTO' => [
         "GOTO N10\nN10", 6, 'stop', 'This cannot be read as an expression: GOTO takes the block number without its N. The block was ignored.', null,
     ],
@@ -44,6 +47,7 @@ CheckCases::staysQuiet('reading.bad-word', [
     ['G4 P0.'],
     'a number that was worked out, a digit off at the end' => ["#1=.29\nT[#1*100-28]\nG43 H[#1*100-28]"],
     ['G98 G82 X1. Y1. Z-2. R2. P.5 F100.'],
+    'a line that is printed' => ["/2 N5 POPEN\nDPRNT[*HOLE*X#5041[43]*Y#5042[43]]\nBPRNT[X#1[3]]\nN9 PCLOS (DONE)\nSETVN 101 [COUNT]"],
 ]);
 
 it('points to the profile where a corner is written that it does not know', function (string $line, string $remedy): void {
