@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Transform\Text\TextTransform;
 use OakTrace\Core\Transform\Text\TextTransforms;
 use OakTrace\Core\Transform\Text\TransformProblem;
 use Tests\Core\Bench;
 use Tests\Core\Changed;
+use Tests\Core\Lathe;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
@@ -140,4 +142,10 @@ it('says why it cannot, and changes nothing', function (string $name, string $te
 it('lists each with a name of its own', function (): void {
     $names = array_map(fn (TextTransform $transform): string => $transform->name(), TextTransforms::all());
     expect($names)->toBe(array_values(array_unique($names)))->and(TextTransforms::named('nothing'))->toBeNull();
+});
+
+it('offers a lathe none that a turned part cannot be changed by', function (): void {
+    $offered = fn (Setup $setup): array => array_map(fn (TextTransform $transform): string => $transform->name(), TextTransforms::for($setup->machine));
+    expect($offered(Bench::setup()))->toContain('shift-path', 'turn-path', 'mirror-path', 'scale-path')
+        ->and(array_values(array_diff($offered(Bench::setup()), $offered(Lathe::setup()))))->toBe(['turn-path', 'mirror-path', 'scale-path']);
 });

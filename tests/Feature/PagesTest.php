@@ -48,6 +48,14 @@ it('gives the bench the latest text, its setup, and every revision with the newe
         ->where('revisions.1.number', 1));
 });
 
+it('offers a program the changes of text its machine can run, and all where the setup cannot be used', function (): void {
+    $offered = fn (Program $program): array => array_column($this->get("/programs/{$program->id}")->inertiaProps('transforms'), 'name');
+    $turned = Program::where('name', 'O2110')->firstOrFail();
+    expect($offered($turned))->toContain('shift-path')->not->toContain('turn-path', 'mirror-path', 'scale-path');
+    $turned->setup->update(['document' => (object) ['units' => 'feet']]);
+    expect($offered($turned->refresh()))->toContain('shift-path', 'turn-path');
+});
+
 it('gives the setup page its document, the machines to choose from, and the verdicts', function (): void {
     $setup = Setup::whereHas('programs', fn ($query) => $query->where('name', 'O1305'))->firstOrFail();
     $this->get("/setups/{$setup->id}")->assertInertia(fn (Page $page) => $page

@@ -24,6 +24,7 @@ use Inertia\Response;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Program as CoreProgram;
 use OakTrace\Core\Proving\Fingerprint;
 use OakTrace\Core\Transform\Text\TextTransform;
@@ -51,6 +52,8 @@ class ProgramController
             LongChecks::ask($program, $program->latest->text, $user->displayUnits(), person: $user);
         }
 
+        $machine = self::machine($program, $files);
+
         return Inertia::render('bench/Bench', [
             'program' => [
                 'id' => $program->id, 'name' => $program->name,
@@ -64,11 +67,11 @@ class ProgramController
                 'drawingNumber' => $program->setup->part->drawing_number, 'version' => $program->setup->version,
                 'mayLower' => Gate::allows('lower', $program->setup),
             ],
-            'codes' => self::codes($program, $files),
+            'codes' => self::codes($machine?->control),
             'sheet' => $program->latest->sheet === null ? null : OpenSheet::of($program, $program->latest->sheet, $files),
             'transforms' => array_map(
                 static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()],
-                TextTransforms::all(),
+                $machine === null ? TextTransforms::all() : TextTransforms::for($machine),
             ),
             'revisions' => $program->revisions->map(fn (Revision $revision): array => $revision->row()),
         ]);
@@ -90,20 +93,21 @@ class ProgramController
         ]);
     }
 
-    /**
-     * The codes of the control and what they do there; none where the setup cannot be used, which the check then says.
-     *
-     * @return list<array{code: string, words: string}>
-     */
-    private static function codes(Program $program, SetupFile $files): array
+    /** Null where the setup cannot be used, which the check then says. */
+    private static function machine(Program $program, SetupFile $files): ?Machine
     {
         try {
-            $control = $program->setup->core($files)->machine->control;
+            return $program->setup->core($files)->machine;
         } catch (SetupFileError) {
-            return [];
+            return null;
         }
+    }
+
+    /** @return list<array{code: string, words: string}> the codes of the control and what they do there */
+    private static function codes(?ControlProfile $control): array
+    {
         $codes = [];
-        foreach (['G' => $control->gCodes, 'M' => $control->mCodes] as $letter => $table) {
+        foreach (['G' => $control->gCodes ?? [], 'M' => $control->mCodes ?? []] as $letter => $table) {
             ksort($table);
             foreach ($table as $number => $code) {
                 $codes[] = ['code' => ControlProfile::written($letter, $number), 'words' => $code->words()];

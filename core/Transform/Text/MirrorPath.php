@@ -9,7 +9,7 @@ use OakTrace\Core\Transform\Text\Path\PathLines;
 use OakTrace\Core\Transform\Text\Path\PlaneMap;
 
 /** The mirror image of the path of some lines; arcs turn the other way, and compensation changes sides. */
-final class MirrorPath implements TextTransform
+final class MirrorPath implements MillTransform
 {
     public function name(): string
     {

@@ -9,7 +9,7 @@ use OakTrace\Core\Transform\Text\Path\PathLines;
 use OakTrace\Core\Transform\Text\Path\PlaneMap;
 
 /** The path of some lines larger or smaller in X and Y; heights stay. */
-final class ScalePath implements TextTransform
+final class ScalePath implements MillTransform
 {
     public function name(): string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Kinematics\Machine;
+
 /** Every change of text there is. A new one is a class and a line here. */
 final class TextTransforms
 {
@@ -25,6 +27,14 @@ final class TextTransforms
     public static function all(): array
     {
         return array_map(static fn (string $class): TextTransform => new $class, self::TRANSFORMS);
+    }
+
+    /** @return list<TextTransform> those that mean anything on a machine */
+    public static function for(Machine $machine): array
+    {
+        $isMill = ! $machine->isLathe();
+
+        return array_values(array_filter(self::all(), static fn (TextTransform $transform): bool => $isMill || ! $transform instanceof MillTransform));
     }
 
     public static function named(string $name): ?TextTransform

@@ -9,7 +9,7 @@ use OakTrace\Core\Transform\Text\Path\PathLines;
 use OakTrace\Core\Transform\Text\Path\PlaneMap;
 
 /** The path of some lines turned about a point of the X Y plane. */
-final class TurnPath implements TextTransform
+final class TurnPath implements MillTransform
 {
     public function name(): string
     {
