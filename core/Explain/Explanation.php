@@ -7,6 +7,7 @@ namespace OakTrace\Core\Explain;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Interpreter\Moment;
+use OakTrace\Core\Language\Flow;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Wording\Wording;
@@ -80,7 +81,11 @@ final readonly class Explanation
     /** @param  list<array{string, string}>  $words */
     private static function note(Moment $moment, array $words): string
     {
-        if ($moment->block->statement !== null) {
+        $statement = $moment->block->statement;
+        if ($statement !== null && $words === [] && $statement->flow === Flow::Straight && $statement->assignments === []) {
+            return 'The control prints this, or shows it; nothing moves.';
+        }
+        if ($statement !== null) {
             return $words === [] ? 'A calculation of the program; nothing moves.' : 'Its values are calculated when the line is reached.';
         }
 

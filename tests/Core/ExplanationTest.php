@@ -94,10 +94,10 @@ it('explains the lines of a program that is called, as the first call finds them
 });
 
 it('says so where there is nothing to say', function (int $line, string $note): void {
-    expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
+    expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2\nN4 DPRNT[X#1[43]]", $line)->note)->toBe($note);
 })->with([[6, 'Nothing happens on this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [
     9, 'A calculation of the program; nothing moves.',
-]]);
+], [10, 'The control prints this, or shows it; nothing moves.']]);
 
 it('reads in a terminal', function (): void {
     $text = implode("\n", iterator_to_array(explained('G1 X5. F300.', 6)->lines(), false));
