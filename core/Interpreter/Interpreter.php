@@ -318,6 +318,7 @@ final class Interpreter
             if (! $this->flow->work($block->statement)) {
                 return;
             }
+            $this->noticeRepeated($this->flow->repeated);
         }
         if (strpbrk($text, $this->missingAxes) !== false) {
             $this->refuseMissingAxes();
@@ -850,6 +851,16 @@ final class Interpreter
         $this->hand->follow();
     }
 
+    /** @param  list<string>  $letters  that stand twice in the block: those of a macro call may be its sets of I, J and K */
+    private function noticeRepeated(array $letters): void
+    {
+        foreach ($letters as $letter) {
+            if (! in_array($letter, ['I', 'J', 'K'], true) || ! $this->isMacroCall()) {
+                $this->context->notice('repeated-word', $letter, ['letter' => $letter], 2);
+            }
+        }
+    }
+
     private function noticeText(): void
     {
         $line = $this->block->line;
@@ -859,8 +870,6 @@ final class Interpreter
                 'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 80, '…'),
             ]));
         }
-        foreach ($this->reader->repeated() as $letter) {
-            $this->context->notice('repeated-word', $letter, ['letter' => $letter], 2);
-        }
+        $this->noticeRepeated($this->reader->repeated());
     }
 }

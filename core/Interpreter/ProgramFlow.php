@@ -41,7 +41,13 @@ final class ProgramFlow
         'Q' => 17, 'R' => 18, 'S' => 19, 'T' => 20, 'U' => 21, 'V' => 22, 'W' => 23, 'X' => 24, 'Y' => 25, 'Z' => 26,
     ];
 
+    /** Sets of I, J and K a call may have. */
+    private const MOST_SETS = 10;
+
     public LineReader $reader;
+
+    /** @var list<string> letters of words that stand twice in the block worked out last */
+    public array $repeated = [];
 
     /** What to add to a line of the tape to have its place. */
     public int $place = 0;
@@ -331,14 +337,27 @@ final class ProgramFlow
         return $text === null ? null : [$text, 1, ($text->programNumbers()[1][1] ?? PHP_INT_MAX) - 1];
     }
 
-    /** @return array<int, float> */
+    /**
+     * The words of a call by the local parameters they become; with sets of I, J and K each set takes the three behind the one before
+     * (common practice).
+     *
+     * @return array<int, float>
+     */
     private function arguments(): array
     {
         $block = $this->context->block;
         $locals = [];
         foreach ($block->words as $letter => $value) {
-            if (isset(self::ARGUMENTS[$letter])) {
+            if (isset(self::ARGUMENTS[$letter]) && ($block->sets === [] || ! in_array($letter, ['I', 'J', 'K'], true))) {
                 $locals[self::ARGUMENTS[$letter]] = $value;
+            }
+        }
+        [$set, $last] = [0, ''];
+        foreach ($block->sets as [$letter, $value]) {
+            $set += $letter <= $last ? 1 : 0;
+            $last = $letter;
+            if ($set < self::MOST_SETS) {
+                $locals[self::ARGUMENTS[$letter] + 3 * $set] = $value;
             }
         }
         if ($block->m !== []) {
@@ -379,8 +398,18 @@ final class ProgramFlow
     /** @return bool whether there are words */
     private function fill(Statement $statement): bool
     {
+        $this->fillWords($statement);
+        $this->assign($statement);
+        $block = $this->context->block;
+
+        return ! $this->stopped && ($block->words !== [] || $block->g !== [] || $block->m !== []);
+    }
+
+    private function fillWords(Statement $statement): void
+    {
         $block = $this->context->block;
         $this->measuredWords = [$block->line, []];
+        $sets = $this->repeated = [];
         foreach ($statement->words as [$letter, $expression]) {
             $this->parameters->forgetMeasured();
             $value = $this->value($expression);
@@ -394,10 +423,22 @@ final class ProgramFlow
                 $code = (int) round(max(-1e6, min(1e6, $value)) * 10);
                 $letter === 'G' ? $block->g[] = $code : $block->m[] = $code;
             } else {
+                if (isset($block->words[$letter])) {
+                    $this->repeated[] = $letter;
+                }
+                if ($letter === 'I' || $letter === 'J' || $letter === 'K') {
+                    $sets[] = [$letter, $value];
+                }
                 $block->words[$letter] = $value;
                 $block->withoutPoint .= str_contains($statement->withoutPoint, $letter) ? $letter : '';
             }
         }
+        unset($block->words['N']);
+        $block->sets = $this->repeated === [] ? [] : $sets;
+    }
+
+    private function assign(Statement $statement): void
+    {
         $values = [];
         foreach ($statement->assignments as [$name, $expression]) {
             $number = is_string($name) ? $name : $this->value($name);
@@ -418,9 +459,6 @@ final class ProgramFlow
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);
             }
         }
-        unset($block->words['N']);
-
-        return ! $this->stopped && ($block->words !== [] || $block->g !== [] || $block->m !== []);
     }
 
     /**

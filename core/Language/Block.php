@@ -30,6 +30,9 @@ final class Block
     /** Letters of the words whose number has no decimal point and is not zero. */
     public string $withoutPoint = '';
 
+    /** @var list<array{string, float}> its I, J and K words in their order where one stands twice, as the sets of a macro call do */
+    public array $sets = [];
+
     /** Set where the block has to be worked out first; its words stand in there. */
     public ?Statement $statement = null;
 
@@ -56,6 +59,7 @@ final class Block
         $this->m = [];
         $this->words = [];
         $this->withoutPoint = '';
+        $this->sets = [];
         $this->statement = null;
     }
 }

@@ -130,7 +130,7 @@ final class BlockReader
         $block->withoutPoint = '';
         preg_match_all($this->word, $text, $match);
         $numbers = $match[2];
-        $words = [];
+        $words = $sets = [];
         $clean = true;
 
         foreach ($match[1] as $i => $letter) {
@@ -149,6 +149,9 @@ final class BlockReader
                     $this->repeated[] = $letter;
                 }
                 $words[$letter] = (float) $number;
+                if ($letter === 'I' || $letter === 'J' || $letter === 'K') {
+                    $sets[] = [$letter, $words[$letter]];
+                }
                 // A word behind a comma is a size, which no control counts in increments.
                 if ($words[$letter] != 0.0 && ! str_contains($number, '.') && strlen($letter) === 1) {
                     $block->withoutPoint .= $letter;
@@ -165,6 +168,7 @@ final class BlockReader
             unset($words['O']);
         }
         $block->words = $words;
+        $block->sets = $this->repeated === [] ? [] : $sets;
         if (! $clean) {
             $this->findProblems($text);
         }

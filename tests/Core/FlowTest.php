@@ -39,6 +39,15 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'back to a named block' => ["M98 P1\nX5.\nN8 X6.\nM30\nO1\nX1.\nM99 P8", [1, 6]],
     'locals belong to the call' => ["#1=5\nG65 P1 A7.\nX#1\nM30\nO1\nX#1\n#1=9\nM99", [7, 5]],
     'commons belong to all' => ["G65 P1 A7.\nX#100\nM30\nO1\n#100=#1+1\nM99", [8]],
+    'sets of I, J and K become locals' => [
+        "G65 P1 I1. J2. K3. I10. K30. J200.\nM30\nO1\nX[#4+#5+#6]\nX[#7+#9]\nX#11\nIF [#8 EQ #0] THEN X1.\nIF [#10 EQ #0] THEN X2.\nM99", [6, 40, 200, 1, 2],
+    ],
+    'worked out, and one that is left out' => [
+        "#1=4\nG65 P1 J#1 I[#1+1] J6.\nM30\nO1\nX[#5*100+#7*10+#8]\nIF [#4 EQ #0] THEN X1.\nM99", [456, 1],
+    ],
+    'the tenth set is the last' => [
+        'G65 P1 '.implode(' ', array_map(fn (int $set): string => "K{$set}.", range(1, 11)))."\nM30\nO1\nX[#6*100+#33]\nM99", [110],
+    ],
     'letters become locals' => ["G65 P1 B2. C3. X4. Z6. Q1.\nM30\nO1\nX[#2+#3+#24+#26+#17]\nM99", [16]],
     'after every move' => ["G66 P1 A1.\nX5.\nY5.\nG67\nX6.\nM30\nO1\nG91 X#1\nG90 M99", [5, 6, 6, 7, 6]],
     'a subprogram with no end comes back' => ["M98 P1\nX9.\nM30\nO1\nX1.", [1, 9]],
