@@ -85,7 +85,7 @@ final readonly class ArcPath
         ));
     }
 
-    /** How low a flat cutter comes over a place; null where it never is over it. */
+    /** How low a flat cutter comes over a place that is no further from the circle than it reaches; null where it never is over it. */
     public function lowestOver(float $x, float $y, float $reach): ?float
     {
         $at = $this->sense * (atan2($y, $x) - $this->start);

@@ -33,6 +33,12 @@ it('has the profile of its kind', function (ToolKind $kind, array $geometry, flo
     'a reamer' => [ToolKind::Reamer, ['diameter' => 6], 3.0, ['3' => 0]],
 ]);
 
+it('has a cone as high as its angle makes it', function (Cutter $cutter, float $high): void {
+    expect($cutter->coneHeight())->toEqualWithDelta($high, 1e-9);
+})->with([
+    [Cutter::cone(5, 118), 5 / tan(deg2rad(59))], [Cutter::cone(5, 60, 1), 4 * sqrt(3)], [Cutter::cone(4, 90, 0.5), 3.5], [Cutter::flat(5), 0.0],
+]);
+
 it('is none where nothing is cut, or nothing is known', function (ToolKind $kind, array $geometry): void {
     expect(Cutter::of(new Tool(1, '', $kind, new ToolGeometry(...$geometry))))->toBeNull();
 })->with([[ToolKind::Probe, ['diameter' => 6]], [ToolKind::EndMill, []]]);

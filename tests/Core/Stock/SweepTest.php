@@ -71,7 +71,6 @@ it('takes away what the closed form says', function (Closure $cut, float $volume
         $cut($sweep = new Sweep($field));
         $errors[] = abs($before - $field->volume() - $volume) / $volume;
     }
-    fwrite(STDERR, implode(' ', array_map(fn ($e) => sprintf('%.5f', $e), $errors))."\n");
     expect($errors[1])->toBeLessThan(0.005)->and($errors[2])->toBeLessThan(0.002);
 })->with('cuts');
 
