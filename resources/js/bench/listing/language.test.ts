@@ -32,6 +32,8 @@ describe('the language of the listing', () => {
 
     it('reads loops and jumps as words of their own', () => {
         expect(words('WHILE [#1 LT 3] DO 1').filter(([, kind]) => kind === 'code').map(([word]) => word)).toEqual(['WHILE', 'DO']);
+        expect(words('N5 DPRNT [*X#1[43]*] ').slice(1)).toEqual([['DPRNT [*X#1[43]*]', 'comment']]);
+        expect(words('POPEN')).toEqual([['POPEN', 'comment']]);
         expect(words('IF [#100 EQ #0] GOTO 20').filter(([, kind]) => kind === 'code').map(([word]) => word)).toEqual(['IF', 'GOTO']);
         expect(kinds('END 1')[0]).toBe('code');
         expect(kinds('IF [#1 GT 2] THEN #1=2')).toContain('code');

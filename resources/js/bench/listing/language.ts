@@ -21,6 +21,8 @@ const FIRST: [RegExp, WordKind][] = [
 const ANYWHERE: [RegExp, WordKind][] = [
     [/\([^)]*\)?|;.*/y, 'comment'],
     [/N\s*\d+/iy, 'mark'],
+    // What the control prints or shows does nothing, as a comment does.
+    [/POPEN|PCLOS|(?:[BD]PRNT|SETVN\s*\d+)\s*\[.*\]/iy, 'comment'],
     [/(?:IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/iy, 'code'],
     [/#\s*<[^>]*>|#+\s*\d*/y, 'rate'],
     [/(?:ATAN|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/iy, 'place'],
