@@ -22,6 +22,12 @@ final class ParameterStore implements Parameters
     /** @var array<int|string, true> parameters whose value hangs on it, locals by their level */
     private array $measured = [];
 
+    /** @var array<int|string, true> parameters that are counted on from what the control keeps in them */
+    private array $counted = [];
+
+    /** The last of those that has been read, since it was forgotten. */
+    public int|string|null $readCounted = null;
+
     /** @var array<int|string, float> */
     private array $common = [];
 
@@ -39,6 +45,9 @@ final class ParameterStore implements Parameters
         }
         if (is_int($name) && $name <= self::LOCALS) {
             return $this->locals[count($this->locals) - 1][$name] ?? null;
+        }
+        if ($this->counted !== [] && isset($this->counted[$name])) {
+            $this->readCounted = $name;
         }
         if (isset($this->common[$name])) {
             return $this->common[$name];
@@ -68,6 +77,22 @@ final class ParameterStore implements Parameters
             $this->measured[$this->key($name)] = true;
         } elseif ($this->measured !== []) {
             unset($this->measured[$this->key($name)]);
+        }
+    }
+
+    /** Whether the control keeps it from one run to the next (common practice). */
+    public static function isKept(int|string $name): bool
+    {
+        return is_int($name) && $name >= 500 && $name <= 999;
+    }
+
+    /** Says of a parameter whether it is counted on from what the control keeps in it. */
+    public function isCountedOn(int|string $name, bool $is): void
+    {
+        if ($is) {
+            $this->counted[$name] = true;
+        } else {
+            unset($this->counted[$name]);
         }
     }
 

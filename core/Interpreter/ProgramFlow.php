@@ -376,8 +376,12 @@ final class ProgramFlow
         return $holds;
     }
 
-    /** The value of an expression; null where it has none, and then that has been noted. */
-    private function value(Expression $expression): ?float
+    /**
+     * The value of an expression; null where it has none, and then that has been noted.
+     *
+     * @param  int|string|null  $own  the parameter it is given to
+     */
+    private function value(Expression $expression, int|string|null $own = null): ?float
     {
         $undefined = [];
         try {
@@ -388,11 +392,30 @@ final class ProgramFlow
             $value = null;
         }
         foreach ($undefined as $name) {
-            $this->noted++;
-            $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.mb_scrub($name, 'UTF-8').'>']);
+            if ($name === $own && ParameterStore::isKept($name)) {
+                $this->parameters->readCounted = $name;
+                $this->context->notice('kept-parameter', '#', ['parameter' => '#'.$name]);
+            } else {
+                $this->noticeUndefined($name);
+            }
         }
 
         return $value;
+    }
+
+    private function noticeUndefined(int|string $name): void
+    {
+        $this->noted++;
+        $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.mb_scrub($name, 'UTF-8').'>']);
+    }
+
+    /** What counts something from one run to the next may be counted on and compared; where anything else is made of it, it has no value. */
+    private function noticeCounted(int|string|null $own = null): void
+    {
+        $read = $this->parameters->readCounted;
+        if ($read !== null && $read !== $own) {
+            $this->noticeUndefined($read);
+        }
     }
 
     /** @return bool whether there are words */
@@ -412,7 +435,9 @@ final class ProgramFlow
         $sets = $this->repeated = [];
         foreach ($statement->words as [$letter, $expression]) {
             $this->parameters->forgetMeasured();
+            $this->parameters->readCounted = null;
             $value = $this->value($expression);
+            $this->noticeCounted();
             if ($value === null) {
                 continue;
             }
@@ -442,18 +467,22 @@ final class ProgramFlow
         $values = [];
         foreach ($statement->assignments as [$name, $expression]) {
             $number = is_string($name) ? $name : $this->value($name);
+            $own = is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number;
             // What has no value for a reason that has been noted counts as 0 from here on, and is not noted again.
             $noted = $this->noted;
             $this->parameters->forgetMeasured();
-            $value = $this->value($expression);
+            $this->parameters->readCounted = null;
+            $value = $this->value($expression, $own);
+            $this->noticeCounted($own);
             $values[] = [
-                is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null),
-                $this->parameters->hasReadMeasured(),
+                $own, $value ?? ($this->noted > $noted ? 0.0 : null), $this->parameters->hasReadMeasured(),
+                $own !== null && $this->parameters->readCounted === $own,
             ];
         }
-        foreach ($values as [$name, $value, $hangsOnMeasured]) {
+        foreach ($values as [$name, $value, $hangsOnMeasured, $isCounted]) {
             if ($name !== null) {
                 $this->parameters->hangsOnMeasured($name, $hangsOnMeasured);
+                $this->parameters->isCountedOn($name, $isCounted);
             }
             if ($name !== null && ! $this->sets($name, $value)) {
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);

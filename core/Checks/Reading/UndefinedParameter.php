@@ -29,6 +29,11 @@ final class UndefinedParameter extends NoticeCheck
                 '{parameter} is read before it has a value; the word it stands in is ignored, and in arithmetic it counts as 0.',
                 'Give {parameter} a value before this block, or pass it in the call.', ['parameter'],
             ),
+            new NoticeCase(
+                'kept-parameter', Severity::Caution,
+                '{parameter} is counted on from what the control keeps in it; that is not known, and 0 was taken for it.',
+                'Look at {parameter} on the control before the run.', ['parameter'],
+            ),
         ];
     }
 }
