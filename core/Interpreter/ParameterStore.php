@@ -19,7 +19,7 @@ final class ParameterStore implements Parameters
 
     private bool $readMeasured = false;
 
-    /** @var array<int|string, true> parameters whose value hangs on it, locals by their level */
+    /** @var array<int|string, true> parameters whose value hangs on what only the machine knows, locals by their level */
     private array $measured = [];
 
     /** @var array<int|string, true> parameters that are counted on from what the control keeps in them */
@@ -86,8 +86,8 @@ final class ParameterStore implements Parameters
         return is_int($name) && $name >= 500 && $name <= 999;
     }
 
-    /** Says of a parameter whether it is counted on from what the control keeps in it. */
-    public function isCountedOn(int|string $name, bool $is): void
+    /** Keeps of a parameter whether it is counted on from what the control keeps in it. */
+    public function markCounted(int|string $name, bool $is): void
     {
         if ($is) {
             $this->counted[$name] = true;

@@ -370,7 +370,7 @@ final class ProgramFlow
     private function holds(?Expression $condition): bool
     {
         $this->parameters->forgetMeasured();
-        $holds = $condition !== null && ($this->value($condition) ?? 0.0) != 0.0;
+        $holds = $condition !== null && ($this->value($condition, isCondition: true) ?? 0.0) != 0.0;
         $this->isDecidedByMeasured = $this->parameters->hasReadMeasured();
 
         return $holds;
@@ -381,7 +381,7 @@ final class ProgramFlow
      *
      * @param  int|string|null  $own  the parameter it is given to
      */
-    private function value(Expression $expression, int|string|null $own = null): ?float
+    private function value(Expression $expression, int|string|null $own = null, bool $isCondition = false): ?float
     {
         $undefined = [];
         try {
@@ -392,7 +392,7 @@ final class ProgramFlow
             $value = null;
         }
         foreach ($undefined as $name) {
-            if ($name === $own && ParameterStore::isKept($name)) {
+            if (($isCondition || $name === $own) && ParameterStore::isKept($name)) {
                 $this->parameters->readCounted = $name;
                 $this->context->notice('kept-parameter', '#', ['parameter' => '#'.$name]);
             } else {
@@ -409,7 +409,7 @@ final class ProgramFlow
         $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.mb_scrub($name, 'UTF-8').'>']);
     }
 
-    /** What counts something from one run to the next may be counted on and compared; where anything else is made of it, it has no value. */
+    /** What the control keeps may be counted on and compared; where anything else is made of it, it has no value. */
     private function noticeCounted(int|string|null $own = null): void
     {
         $read = $this->parameters->readCounted;
@@ -482,7 +482,7 @@ final class ProgramFlow
         foreach ($values as [$name, $value, $hangsOnMeasured, $isCounted]) {
             if ($name !== null) {
                 $this->parameters->hangsOnMeasured($name, $hangsOnMeasured);
-                $this->parameters->isCountedOn($name, $isCounted);
+                $this->parameters->markCounted($name, $isCounted);
             }
             if ($name !== null && ! $this->sets($name, $value)) {
                 $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);

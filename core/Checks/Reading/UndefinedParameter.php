@@ -31,7 +31,7 @@ final class UndefinedParameter extends NoticeCheck
             ),
             new NoticeCase(
                 'kept-parameter', Severity::Caution,
-                '{parameter} is counted on from what the control keeps in it; that is not known, and 0 was taken for it.',
+                'What the control keeps in {parameter} is not known; 0 was taken for it.',
                 'Look at {parameter} on the control before the run.', ['parameter'],
             ),
         ];

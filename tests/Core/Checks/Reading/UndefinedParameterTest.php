@@ -19,7 +19,14 @@ CheckCases::raises('reading.undefined-parameter', [
     ],
     'a counter that is counted on, and compared' => [
         "#500=#500+1\nIF [#500 GE 10] THEN #3006=1 (TURN THE INSERT)\n#500=#500+1", 6, 'caution',
-        '#500 is counted on from what the control keeps in it; that is not known, and 0 was taken for it.', null,
+        'What the control keeps in #500 is not known; 0 was taken for it.', null,
+    ],
+    'one that is compared first' => [
+        "IF [#500 GE 10] GOTO 7\n#500=#500+1\nN7 WHILE [#500 GT 20] DO1\n#500=#500-1\nEND1", [6, 7], 'caution',
+        'What the control keeps in #500 is not known; 0 was taken for it.', null,
+    ],
+    'one below them that is compared' => [
+        'IF [#499 GE 10] GOTO 7', 6, 'stop', '#499 is read before it has a value; the word it stands in is ignored, and in arithmetic it counts as 0.', null,
     ],
     'one that is lost when the control is switched off' => [
         '#199=#199+1', 6, 'stop', '#199 is read before it has a value; the word it stands in is ignored, and in arithmetic it counts as 0.', null,
