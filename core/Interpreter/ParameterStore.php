@@ -11,15 +11,18 @@ final class ParameterStore implements Parameters
 {
     private const LOCALS = 33;
 
+    private const KEPT = [500, 999];
+
     /** Counts assignments that changed a value: between two equal counts every condition on parameters comes out alike. */
     public int $changes = 0;
 
     /** Whether anything but a parameter's own value has been read: positions and modes change without an assignment. */
     public bool $readState = false;
 
-    private bool $readMeasured = false;
+    /** What that only the machine knows has been read since it was forgotten, or what hangs on it: probe, timer, kept. */
+    public ?string $readMeasured = null;
 
-    /** @var array<int|string, true> parameters whose value hangs on what only the machine knows, locals by their level */
+    /** @var array<int|string, string> parameters whose value hangs on such, locals by their level => on what */
     private array $measured = [];
 
     /** @var array<int|string, true> parameters that are counted on from what the control keeps in them */
@@ -40,8 +43,8 @@ final class ParameterStore implements Parameters
 
     public function value(int|string $name): ?float
     {
-        if ($this->measured !== [] && isset($this->measured[$this->key($name)])) {
-            $this->readMeasured = true;
+        if ($this->measured !== []) {
+            $this->readMeasured = $this->measured[$this->key($name)] ?? $this->readMeasured;
         }
         if (is_int($name) && $name <= self::LOCALS) {
             return $this->locals[count($this->locals) - 1][$name] ?? null;
@@ -54,27 +57,23 @@ final class ParameterStore implements Parameters
         }
         $value = is_int($name) ? $this->state->value($name) : null;
         $this->readState = $this->readState || $value !== null;
-        $this->readMeasured = $this->readMeasured || ($value !== null && is_int($name) && $this->state->isMeasured($name));
+        if ($value !== null && is_int($name)) {
+            $this->readMeasured = $this->state->measuredBy($name) ?? $this->readMeasured;
+        }
 
         return $value;
     }
 
-    /** Whether anything that hangs on what only the machine knows has been read since forgetMeasured(). */
-    public function hasReadMeasured(): bool
+    public function forgetRead(): void
     {
-        return $this->readMeasured;
+        $this->readMeasured = $this->readCounted = null;
     }
 
-    public function forgetMeasured(): void
+    /** Keeps of a parameter what that only the machine knows its value hangs on; null where on nothing. */
+    public function markMeasured(int|string $name, ?string $by): void
     {
-        $this->readMeasured = false;
-    }
-
-    /** Says of a parameter whether its value hangs on what only the machine knows. */
-    public function hangsOnMeasured(int|string $name, bool $does): void
-    {
-        if ($does) {
-            $this->measured[$this->key($name)] = true;
+        if ($by !== null) {
+            $this->measured[$this->key($name)] = $by;
         } elseif ($this->measured !== []) {
             unset($this->measured[$this->key($name)]);
         }
@@ -83,7 +82,7 @@ final class ParameterStore implements Parameters
     /** Whether the control keeps it from one run to the next (common practice). */
     public static function isKept(int|string $name): bool
     {
-        return is_int($name) && $name >= 500 && $name <= 999;
+        return is_int($name) && $name >= self::KEPT[0] && $name <= self::KEPT[1];
     }
 
     /** Keeps of a parameter whether it is counted on from what the control keeps in it. */

@@ -82,10 +82,10 @@ final class ProgramFlow
 
     private bool $stopped = false;
 
-    /** Whether the last condition hung on what only the machine knows while it runs: what a probe measures, a timer shows. */
-    private bool $isDecidedByMeasured = false;
+    /** What that only the machine knows while it runs the last condition hung on: see ParameterStore. */
+    private ?string $decidedBy = null;
 
-    /** @var array{int, list<string>} place of a block, and the letters of its words whose value hangs on it */
+    /** @var array{int, array<string, string>} place of a block, and the letters of its words whose value hangs on such => on what */
     private array $measuredWords = [0, []];
 
     /** Whether the run has gone straight down the text so far. */
@@ -306,9 +306,9 @@ final class ProgramFlow
         $reader->seek($first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
-            $measured = $this->measuredWords[0] === $context->block->line ? array_flip($this->measuredWords[1]) : [];
-            foreach (array_intersect_key(self::ARGUMENTS, $measured) as $local) {
-                $this->parameters->hangsOnMeasured($local, true);
+            $measured = $this->measuredWords[0] === $context->block->line ? $this->measuredWords[1] : [];
+            foreach (array_intersect_key($measured, self::ARGUMENTS) as $letter => $by) {
+                $this->parameters->markMeasured(self::ARGUMENTS[$letter], $by);
             }
         }
         $this->callers[] = $this->frame;
@@ -369,9 +369,9 @@ final class ProgramFlow
 
     private function holds(?Expression $condition): bool
     {
-        $this->parameters->forgetMeasured();
+        $this->parameters->forgetRead();
         $holds = $condition !== null && ($this->value($condition, isCondition: true) ?? 0.0) != 0.0;
-        $this->isDecidedByMeasured = $this->parameters->hasReadMeasured();
+        $this->decidedBy = $this->parameters->readMeasured;
 
         return $holds;
     }
@@ -393,7 +393,7 @@ final class ProgramFlow
         }
         foreach ($undefined as $name) {
             if (($isCondition || $name === $own) && ParameterStore::isKept($name)) {
-                $this->parameters->readCounted = $name;
+                [$this->parameters->readCounted, $this->parameters->readMeasured] = [$name, 'kept'];
                 $this->context->notice('kept-parameter', '#', ['parameter' => '#'.$name]);
             } else {
                 $this->noticeUndefined($name);
@@ -434,15 +434,14 @@ final class ProgramFlow
         $this->measuredWords = [$block->line, []];
         $sets = $this->repeated = [];
         foreach ($statement->words as [$letter, $expression]) {
-            $this->parameters->forgetMeasured();
-            $this->parameters->readCounted = null;
+            $this->parameters->forgetRead();
             $value = $this->value($expression);
             $this->noticeCounted();
             if ($value === null) {
                 continue;
             }
-            if ($this->parameters->hasReadMeasured()) {
-                $this->measuredWords[1][] = $letter;
+            if ($this->parameters->readMeasured !== null) {
+                $this->measuredWords[1][$letter] = $this->parameters->readMeasured;
             }
             if ($letter === 'G' || $letter === 'M') {
                 $code = (int) round(max(-1e6, min(1e6, $value)) * 10);
@@ -470,18 +469,17 @@ final class ProgramFlow
             $own = is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number;
             // What has no value for a reason that has been noted counts as 0 from here on, and is not noted again.
             $noted = $this->noted;
-            $this->parameters->forgetMeasured();
-            $this->parameters->readCounted = null;
+            $this->parameters->forgetRead();
             $value = $this->value($expression, $own);
             $this->noticeCounted($own);
             $values[] = [
-                $own, $value ?? ($this->noted > $noted ? 0.0 : null), $this->parameters->hasReadMeasured(),
+                $own, $value ?? ($this->noted > $noted ? 0.0 : null), $this->parameters->readMeasured,
                 $own !== null && $this->parameters->readCounted === $own,
             ];
         }
-        foreach ($values as [$name, $value, $hangsOnMeasured, $isCounted]) {
+        foreach ($values as [$name, $value, $by, $isCounted]) {
             if ($name !== null) {
-                $this->parameters->hangsOnMeasured($name, $hangsOnMeasured);
+                $this->parameters->markMeasured($name, $by);
                 $this->parameters->markCounted($name, $isCounted);
             }
             if ($name !== null && ! $this->sets($name, $value)) {
@@ -507,7 +505,7 @@ final class ProgramFlow
         $message = preg_match('/\(([^)]*)\)/', $this->context->sources->text($this->context->block->line), $found) === 1 ? trim($found[1]) : '';
         if ($acts === SystemVariable::Alarm) {
             $this->context->notice('alarm', '', [
-                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'measured' => (int) $this->isDecidedByMeasured,
+                'alarm' => (int) $value, 'message' => mb_scrub($message, 'UTF-8'), 'by' => $this->decidedBy ?? '',
             ]);
             $this->stop();
         } else {

@@ -36,10 +36,14 @@ final readonly class SystemVariables
         return $found === null ? null : $this->read(...$found);
     }
 
-    /** Whether a number stands for what only the machine knows while it runs: what a probe measures, a timer shows. */
-    public function isMeasured(int $number): bool
+    /** What tells the number only while the machine runs, probe or timer; null for all others. */
+    public function measuredBy(int $number): ?string
     {
-        return in_array($this->find($number)[0] ?? null, [SystemVariable::ProbePosition, SystemVariable::Timer], true);
+        return match ($this->find($number)[0] ?? null) {
+            SystemVariable::ProbePosition => 'probe',
+            SystemVariable::Timer => 'timer',
+            default => null,
+        };
     }
 
     /** What the control does, beside keeping the value, where a number is given one; null where that is nothing. */

@@ -12,12 +12,11 @@ use OakTrace\Core\Wording\Severity;
 /** An alarm the program itself raises, as macros do where a word they need is missing. */
 final class Alarm extends MachineCheck
 {
-    private const PROBE = [
-        'what the probe is taken to measure', 'The probe is taken to meet the stock of the setup, and where there is none, its target.',
-    ];
-
-    private const TIMER = [
-        'what the timer is taken to show', 'Every look at the timer is taken to come a tenth of a second behind the last.',
+    /** What decides that is not known before the run, and what is taken for it. */
+    private const TAKEN = [
+        'probe' => ['what the probe is taken to measure', 'The probe is taken to meet the stock of the setup, and where there is none, its target.'],
+        'timer' => ['what the timer is taken to show', 'Every look at the timer is taken to come a tenth of a second behind the last.'],
+        'kept' => ['what the control is taken to keep', 'Look at the control what it keeps; 0 is taken for it.'],
     ];
 
     public function name(): string
@@ -34,9 +33,8 @@ final class Alarm extends MachineCheck
     {
         foreach ($input->folded('alarm', 'alarm', 'message') as [$notice, $also]) {
             $alarm = 'The program raises alarm {alarm}'.($notice->word('message') === '' ? '' : ': “{message}”');
-            // What a probe measures or a timer shows is not known before the run; something is taken for it.
-            [$taken, $remedy] = isset($input->trace->noticeCounts['probe-read']) ? self::PROBE : self::TIMER;
-            yield $notice->word('measured') === '1' ? new Finding(
+            [$taken, $remedy] = self::TAKEN[$notice->word('by')] ?? [null, ''];
+            yield $taken !== null ? new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column, "{$alarm}, by {$taken}. Reading stopped here.", $notice->figures,
                 "See what leads here. {$remedy}", $also,
             ) : new Finding(

@@ -24,6 +24,10 @@ CheckCases::raises('flow.alarm', [
         'The program raises alarm 1: “NO EDGE”, by what the probe is taken to measure. Reading stopped here.', null,
         ['tools' => [['number' => 9, 'kind' => 'probe', 'diameter' => 6]], 'offsets' => ['H' => ['9' => -200]]],
     ],
+    'a count that is kept' => [
+        "#500=#500-1\nIF [#500 LT 0] THEN #3000=5 (NEW TOOL)", 7, 'caution',
+        'The program raises alarm 5: “NEW TOOL”, by what the control is taken to keep. Reading stopped here.', null,
+    ],
     'after a wait' => [
         "#3001=0\n#500=0\nWHILE [#500 EQ 0] DO1\nIF [#3001 GT 500] THEN #3000=4 (NO PART)\nEND1", 9, 'caution',
         'The program raises alarm 4: “NO PART”, by what the timer is taken to show. Reading stopped here.', null,
@@ -34,12 +38,14 @@ it('says what was taken for what decides', function (string $lines, string $reme
     expect(Bench::remedy(Bench::findings('flow.alarm', Bench::verify($lines."\nM30", isCut: false))[0]))->toBe($remedy);
 })->with([
     'a probe' => [
-        "G21 G90 G54 F100.\n#3001=0\nG31 Z-6.\nIF [#5063 + #3001 LT 999] THEN #3000=1",
+        "G21 G90 G54 F100.\nG31 Z-6.\n#1=#3001\nIF [#5063 LT 999] THEN #3000=1",
         'See what leads here. The probe is taken to meet the stock of the setup, and where there is none, its target.',
     ],
     'a timer' => [
-        "#3001=0\nIF [#3001 LT 999] THEN #3000=1", 'See what leads here. Every look at the timer is taken to come a tenth of a second behind the last.',
+        "G21 G90 G54 F100.\nG31 Z-6.\n#1=#5063\n#3001=0\nIF [#3001 LT 999] THEN #3000=1",
+        'See what leads here. Every look at the timer is taken to come a tenth of a second behind the last.',
     ],
+    'what the control keeps' => ['IF [#520 EQ 0] THEN #3000=1', 'See what leads here. Look at the control what it keeps; 0 is taken for it.'],
 ]);
 
 CheckCases::staysQuiet('flow.alarm', [
@@ -62,6 +68,8 @@ it('is a caution only where a probe decides', function (string $lines, string $s
     'by the word of a call' => ["#101=#5061\nG65 P9 X#101\nM30\nO9\nIF [#24 LT 0] THEN #3000=1\nM99", 'caution'],
     'by another word of the call' => ["#101=#5061\nG65 P9 X#101\nM30\nO9\nIF [#26 EQ #0] THEN #3000=1\nM99", 'stop'],
     'by a word of the next call' => ["#101=#5061\nG65 P9 X#101\nG65 P9 X-1.\nM30\nO9\nIF [#24 EQ -1.] THEN #3000=1\nM99", 'stop'],
+    'by the word of a call that is worked out' => ["#101=#5061\nG65 P9 X[#101*2] A1.\nM30\nO9\nIF [#24 LT 0] THEN #3000=1\nM99", 'caution'],
+    'by a kept one that has been set' => ["#500=2\nIF [#500 GT 1] THEN #3000=1", 'stop'],
     'by a parameter that has been given another value' => ["#1=#5061\n#1=-5.\nIF [#1 LT 0] THEN #3000=1", 'stop'],
     'by nothing' => ["#1=#5061\n#3000=1", 'stop'],
 ]);
