@@ -18,6 +18,7 @@ final class CheckCatalogue
         Reading\NoDecimal::class,
         Reading\UnusedWord::class,
         Reading\UndefinedParameter::class,
+        Reading\RoundedWord::class,
         Reading\DuplicateNumber::class,
         Reading\NoEnd::class,
         Reading\NoSafeStart::class,

@@ -29,6 +29,7 @@ final readonly class ControlOptions
         public bool $shrinkingPecks = false,
         public RepeatIn $subprogramRepeats = RepeatIn::Word,
         public CycleRunsOn $cycleRunsOn = CycleRunsOn::PositionWords,
+        public RoundInWord $roundInWord = RoundInWord::Increment,
         public bool $semicolonComments = true,
         public int $mostBlocks = 1_000_000,
         public array $more = [],

@@ -31,6 +31,7 @@ use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Control\RoughingCompensation;
 use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\RoundInWord;
 use OakTrace\Core\Control\SecondSense;
 use OakTrace\Core\Control\SpeedFrom;
 use OakTrace\Core\Control\SpeedInRapid;
@@ -53,6 +54,7 @@ final readonly class ControlFields
     private const CHOICES = [
         'rapidPath' => RapidPath::class, 'bareNumbers' => BareNumbers::class, 'dwellUnit' => DwellUnit::class, 'dIs' => DIs::class,
         'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class, 'cycleRunsOn' => CycleRunsOn::class,
+        'roundInWord' => RoundInWord::class,
     ];
 
     /** Switch => greatest value; 1 for a switch that is on or off. */

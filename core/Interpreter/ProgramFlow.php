@@ -57,6 +57,8 @@ final class ProgramFlow
 
     private readonly ParameterStore $parameters;
 
+    private readonly RoundedWords $rounded;
+
     private Frame $frame;
 
     /** @var list<Frame> frames that wait for the one that runs */
@@ -94,6 +96,7 @@ final class ProgramFlow
     public function __construct(private readonly Context $context, private readonly SystemVariables $state)
     {
         $this->parameters = new ParameterStore($state);
+        $this->rounded = new RoundedWords($context);
         $this->mostSteps = $context->machine->control->options->mostBlocks;
         $this->enter(new Frame($context->program, new LineReader($context->program)));
     }
@@ -380,12 +383,13 @@ final class ProgramFlow
      * The value of an expression; null where it has none, and then that has been noted.
      *
      * @param  int|string|null  $own  the parameter it is given to
+     * @param  float  $roundTo  what ROUND rounds to
      */
-    private function value(Expression $expression, int|string|null $own = null, bool $isCondition = false): ?float
+    private function value(Expression $expression, int|string|null $own = null, bool $isCondition = false, float $roundTo = 1.0): ?float
     {
         $undefined = [];
         try {
-            $value = $expression->evaluate($this->parameters, $undefined);
+            $value = $expression->evaluate($this->parameters, $undefined, $roundTo);
         } catch (ArithmeticProblem $problem) {
             $this->context->notice('no-value', '', ['why' => $problem->getMessage()]);
             $this->noted++;
@@ -435,10 +439,14 @@ final class ProgramFlow
         $sets = $this->repeated = [];
         foreach ($statement->words as [$letter, $expression]) {
             $this->parameters->forgetRead();
-            $value = $this->value($expression);
+            $step = $expression->rounds() ? $this->rounded->step($letter) : 1.0;
+            $value = $this->value($expression, roundTo: $step);
             $this->noticeCounted();
             if ($value === null) {
                 continue;
+            }
+            if ($step !== 1.0) {
+                $this->rounded->tell($letter, $value, $expression, $this->parameters);
             }
             if ($this->parameters->readMeasured !== null) {
                 $this->measuredWords[1][$letter] = $this->parameters->readMeasured;

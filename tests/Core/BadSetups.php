@@ -96,7 +96,7 @@ final class BadSetups
                 'toolChange' => ['seconds' => 6, 'at' => ['Z' => 0]],
                 'control' => [
                     'arcTolerance' => 0.002, 'peckClearance' => 0.5, 'chipBreakRetract' => 0.25, 'lookAheadBlocks' => 20, 'mostBlocks' => 20000,
-                    'dIs' => 'diameter', 'cycleRunsOn' => 'position-words', 'cyclesAreMotion' => false,
+                    'dIs' => 'diameter', 'cycleRunsOn' => 'position-words', 'roundInWord' => 'whole', 'cyclesAreMotion' => false,
                 ],
                 'lowered' => [['check' => 'heights.rapid-low', 'reason' => 'as ever']],
             ],

@@ -41,6 +41,8 @@ it('works an expression out', function (string $text, float $value): void {
     'a minus before anything' => ['-#2', -7.0],
     'two signs' => ['[5 - -3]', 8.0],
     'the angle of two sides' => ['ATAN[1]/[-1]', 135.0],
+    'the angle of two sides with a comma' => ['[ATAN[1, -1] + 1]', 136.0], 'a power with a comma' => ['[POW[#1, 1 + 2] * 2]', 16.0],
+    'a pair within a pair' => ['POW[POW[2,3],2]', 64.0],
     'angles in degrees' => ['[COS[60] + TAN[45] + ASIN[.5] + ACOS[.5]]', 91.5],
     'rounding' => ['[ROUND[2.5] + FIX[-2.7] + FUP[2.1] + ABS[-4]]', 8.0],
     'rounding away from nothing' => ['[FUP[-2.1] * 10 + ROUND[-2.5]]', -33.0],
@@ -96,7 +98,8 @@ it('says where it stops being an expression', function (string $text, int $offse
     } catch (SyntaxProblem $problem) {
         expect($problem->offset)->toBe($offset);
     }
-})->with([['[1+', 3], ['[1=2]', 2], ['[SIN 3]', 1], ['ATAN[1]', 7], ['#<name', 1], ['[1+2', 0], [str_repeat('[', 99).'1', 60]]);
+})->with([['[1+', 3], ['[1=2]', 2], ['[SIN 3]', 1], ['ATAN[1]', 7], ['POW[2]', 6], ['POW[2]/[3]', 6], ['SIN[1,2]', 5], ['POW[2,3,4]', 7], ['[1,2]', 2],
+    ['#<name', 1], ['[1+2', 0], [str_repeat('[', 99).'1', 60]]);
 
 it('notes a parameter that has no value, and counts it as nothing', function (): void {
     $undefined = [];

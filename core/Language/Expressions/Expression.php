@@ -29,10 +29,11 @@ final readonly class Expression
      * The value; null where it has none, because a parameter without a value is all there is of it.
      *
      * @param  list<int|string>  $undefined  gets the parameters that had no value where one was needed
+     * @param  float  $roundTo  what ROUND rounds to
      *
      * @throws ArithmeticProblem
      */
-    public function evaluate(Parameters $parameters, array &$undefined = []): ?float
+    public function evaluate(Parameters $parameters, array &$undefined = [], float $roundTo = 1.0): ?float
     {
         $stack = [];
         $depth = -1;
@@ -60,6 +61,9 @@ final readonly class Expression
                 case Operation::Negate:
                     $stack[$depth] = -($stack[$depth] ?? 0.0);
                     break;
+                case Operation::Round:
+                    $stack[$depth] = round(($stack[$depth] ?? 0.0) / $roundTo) * $roundTo;
+                    break;
                 default:
                     if ($operation->name === 'Atan' || in_array($operation, Operation::FUNCTIONS, true) === false) {
                         $right = (float) ($stack[$depth--] ?? 0.0);
@@ -75,6 +79,11 @@ final readonly class Expression
         }
 
         return $value === null ? null : (float) $value;
+    }
+
+    public function rounds(): bool
+    {
+        return in_array(Operation::Round, array_column($this->steps, 0), true);
     }
 
     /** What is done last; null where it does nothing. */
@@ -170,7 +179,6 @@ final readonly class Expression
             Operation::Acos => rad2deg(acos($value)),
             Operation::Sqrt => sqrt($value),
             Operation::Abs => abs($value),
-            Operation::Round => round($value),
             Operation::Fix => $value < 0 ? ceil($value) : floor($value),
             Operation::Fup => $value < 0 ? floor($value) : ceil($value),
             Operation::Ln => log($value),

@@ -136,7 +136,8 @@ final class ExpressionParser
         $this->depth--;
     }
 
-    private function bracket(): void
+    /** @return bool whether there were two values with a comma between them */
+    private function bracket(bool $mayBePair = false): bool
     {
         $open = $this->at;
         if (($this->text[$this->at] ?? '') !== '[') {
@@ -144,6 +145,11 @@ final class ExpressionParser
         }
         $this->at++;
         $this->level(0);
+        $isPair = $mayBePair && ($this->text[$this->at] ?? '') === ',';
+        if ($isPair) {
+            $this->at++;
+            $this->level(0);
+        }
         if (($this->text[$this->at] ?? '') !== ']') {
             throw new SyntaxProblem(
                 $this->at >= strlen($this->text) ? 'its [ is never closed' : 'it has something that is not an operator',
@@ -151,6 +157,8 @@ final class ExpressionParser
             );
         }
         $this->at++;
+
+        return $isPair;
     }
 
     private function parameter(): void
@@ -186,21 +194,26 @@ final class ExpressionParser
 
     private function call(): void
     {
-        if (preg_match('/\G[A-Z]+(?=\[)/', $this->text, $match, 0, $this->at) !== 1 || ($match[0] !== 'ATAN' && ! isset(Operation::FUNCTIONS[$match[0]]))) {
-            throw new SyntaxProblem('a value is missing', $this->at);
+        $name = preg_match('/\G[A-Z]+(?=\[)/', $this->text, $match, 0, $this->at) === 1 ? $match[0] : '';
+        $operation = Operation::FUNCTIONS[$name] ?? Operation::PAIRS[$name] ?? throw new SyntaxProblem('a value is missing', $this->at);
+        $this->at += strlen($name);
+        $takesTwo = isset(Operation::PAIRS[$name]);
+        if (! $this->bracket($takesTwo) && $takesTwo) {
+            $this->divisor($operation);
         }
-        $this->at += strlen($match[0]);
-        $this->bracket();
-        if ($match[0] !== 'ATAN') {
-            $this->steps[] = [Operation::FUNCTIONS[$match[0]], null];
+        $this->steps[] = [$operation, null];
+    }
 
-            return;
+    /** The second value of ATAN[y]/[x]. */
+    private function divisor(Operation $operation): void
+    {
+        if ($operation !== Operation::Atan) {
+            throw new SyntaxProblem('POW is written POW[value,power]', $this->at);
         }
         if (($this->text[$this->at] ?? '') !== '/') {
             throw new SyntaxProblem('ATAN is written ATAN[y]/[x]', $this->at);
         }
         $this->at++;
         $this->bracket();
-        $this->steps[] = [Operation::Atan, null];
     }
 }

@@ -49,6 +49,9 @@ enum Operation
         'ABS' => self::Abs, 'ROUND' => self::Round, 'FIX' => self::Fix, 'FUP' => self::Fup, 'LN' => self::Ln, 'EXP' => self::Exp,
     ];
 
+    /** Functions of two values with a comma between them; POW is written ** too, ATAN[y,x] is ATAN[y]/[x] (common practice). */
+    public const PAIRS = ['ATAN' => self::Atan, 'POW' => self::Power];
+
     /** Operators of two values from the one that binds loosest to the one that binds tightest. */
     public const LEVELS = [
         ['AND' => self::And, 'OR' => self::Or, 'XOR' => self::Xor],

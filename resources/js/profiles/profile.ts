@@ -42,6 +42,14 @@ export const SWITCHES: { name: string; label: string; choices?: [string, string]
         ],
     },
     {
+        name: 'roundInWord',
+        label: 'ROUND in a word',
+        choices: [
+            ['increment', 'to the least increment'],
+            ['whole', 'to a whole number'],
+        ],
+    },
+    {
         name: 'subprogramRepeats',
         label: 'Repeats of a call',
         choices: [

@@ -25,7 +25,7 @@ const ANYWHERE: [RegExp, WordKind][] = [
     [/POPEN|PCLOS|(?:[BD]PRNT|SETVN\s*\d+)\s*\[.*\]/iy, 'comment'],
     [/(?:IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/iy, 'code'],
     [/#\s*<[^>]*>|#+\s*\d*/y, 'rate'],
-    [/(?:ATAN|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/iy, 'place'],
+    [/(?:ATAN|POW|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/iy, 'place'],
     [/\*\*|[[\]=*/+-]|MOD|EQ|NE|GT|GE|LT|LE|AND|OR|XOR/iy, 'place'],
     [/\d+\.?\d*|\.\d+/y, 'place'],
     [/[A-Z](?=\s*[-+]?\s*[#[])/iy, 'place'],
