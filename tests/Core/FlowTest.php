@@ -15,6 +15,8 @@ function across(string $text, array $changes = []): array
 it('goes where the program says', function (string $text, array $xs, array $changes = []): void {
     expect(across($text, $changes))->toEqualWithDelta($xs, 1e-9);
 })->with([
+    'two loops of one number' => ["#1=0\nWHILE [#1 LT 2] DO1\n#1=#1+1\nEND1\nX1.\nWHILE [#1 LT 4] DO1\n#1=#1+1\nEND1\nX2.\nM30", [1, 2]],
+    'a file of two called programs' => ["M98 P2000\nX9.\nM30", [1, 9], ['subprograms' => ['O2000' => "O2000\nG0 X1.\nO2001\nX3.\nM99"]]],
     'a jump ahead' => ["GOTO 7\nX1.\nN7 X2.\nM30", [2]],
     'a jump to the next block of that number' => ["N5 X1.\nGOTO 5\nX9.\nN5 X2.\nM30", [1, 2]],
     'a worked-out jump' => ["#1=2\nGOTO [#1*10]\nX1.\nN20 X2.\nM30", [2]],
@@ -88,6 +90,12 @@ it('ends what never ends', function (string $text): void {
     'repeats in the millions' => ["M98 P1 L9999999\nM30\nO1\nM99"],
     'counting without end' => ["#1=0\nN1 #1=#1+1\nGOTO 1"],
 ]);
+
+it('ends a run that goes back over more lines than it may, though they are no blocks', function (): void {
+    $text = "G21\n#1=0\nN1 #1=#1+1\n".str_repeat("(A LINE THAT SAYS NOTHING)\n", 500).'IF [#1 LT 50] GOTO 1';
+    $run = fn (int $most): array => Bench::names(Bench::verify($text, ['machine' => ['control' => ['mostBlocks' => $most]]]));
+    expect($run(1000))->toContain('flow.runaway')->and($run(10_000))->not->toContain('flow.runaway');
+});
 
 it('reads the same wherever it is set to', function (): void {
     $program = Program::fromText(implode("\n", array_map(fn (int $i): string => "N{$i} X{$i}.".str_repeat(' ', $i % 50), range(1, 9000))));

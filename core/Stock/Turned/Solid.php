@@ -68,6 +68,17 @@ final readonly class Solid
         return $least < $this->profile[count($this->profile) - 1][0] && $most > $this->profile[0][0] && $low < max(array_column($this->profile, 1));
     }
 
+    /** Where along Z the piece of it begins that a shape comes into furthest. */
+    public function begins(Hull $hull): float
+    {
+        $deepest = $this->pieces[0];
+        foreach ($this->pieces as $piece) {
+            $deepest = $piece->overlap($hull) > $deepest->overlap($hull) ? $piece : $deepest;
+        }
+
+        return $deepest->least;
+    }
+
     /** How far a shape comes into it, mm along the shortest way out. */
     public function into(Hull $hull): float
     {

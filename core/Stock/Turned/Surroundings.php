@@ -74,7 +74,7 @@ final class Surroundings
     {
         foreach ($this->comesInto($stroke, $hull) as $what => $by) {
             if ($by > self::TOUCHES && count($this->collisions[$what] ?? []) < self::MOST) {
-                $this->collisions[$what][] = $stroke->cut($hull->least, min($stroke->from[1], $stroke->to[1]), $by);
+                $this->collisions[$what][] = $stroke->cut($this->placeOf($what, $stroke, $hull), min($stroke->from[1], $stroke->to[1]), $by);
             }
         }
     }
@@ -91,6 +91,20 @@ final class Surroundings
         $solids = $this->tailstock !== null && $this->isCenterIn($state) ? [$this->tailstock, ...$this->solids] : $this->solids;
 
         return $this->second !== null && ($state->modes->second->isForward ?? $this->isSecondForward) ? [$this->second, ...$solids] : $solids;
+    }
+
+    /** Where along Z a shape comes into one of them: where its end is, or where that begins if the shape comes from the other side. */
+    private function placeOf(string $what, Stroke $stroke, Hull $hull): float
+    {
+        $z = $hull->least;
+        if ($stroke->to[0] <= $stroke->from[0]) {
+            return $z;
+        }
+        foreach ($this->solidsIn($stroke->state) as $solid) {
+            $z = $solid->name === $what ? max($z, $solid->begins($hull)) : $z;
+        }
+
+        return $z;
     }
 
     private function intoChuck(Chuck $chuck, Hull $hull): float

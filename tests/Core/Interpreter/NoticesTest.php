@@ -129,6 +129,7 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
             '2:1 no-target what=This loop has no END1 below it; the next end is END2 in line 3',
         ],
     ],
+    'the end of a loop that is over' => ["G21\n#1=0\nWHILE [#1 LT 2] DO1\n#1=#1+1\nEND1\nEND1", ['6:1 no-target what=END1 has no WHILE before it']],
     'an end without a loop' => ["G21\nEND2\nG0 X1.", ['2:1 no-target what=END2 has no WHILE before it']],
     'a block number twice' => [
         "G21\nN5 G0 X1.\nIF [#100 EQ 1] GOTO 5\nN5 X2.\n#100=1\nGOTO 5\nM30",
@@ -234,6 +235,12 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
             '2:1 increment-left-on where=a tool change',
             '3:1 no-motion-code',
             '4:1 increment-left-on where=the end of the program',
+        ],
+    ],
+    'a change in increments that end later' => [
+        "G21 G91 T1\nM6\nG0 X1.\nG90 X2.\nM30",
+        [
+            '2:1 increment-left-on where=a tool change',
         ],
     ],
     'a change before the increments end' => ["G21 G91 T1\nM6\n\nG90 X1.\nM30", ['4:1 no-motion-code']],

@@ -56,6 +56,13 @@ it('is told by a timer that a tenth of a second has gone by since the last look'
     expectParameters('G21', [3001 => 100]);
 });
 
+it('has nothing for an axis the machine lacks, and no value for one no control has', function (string $lines, array $notices): void {
+    expect(Noticed::onMill("G21 G90\n{$lines}"))->toBe($notices);
+})->with([
+    'the fourth' => ["#1=#5024+2\nG0 X#1 Y[#5044+1]", []],
+    'one behind the last' => ['#1=#5030', ['2:1 undefined-parameter parameter=#5030']],
+]);
+
 it('ends a loop that waits for a timer, and says what it judges without', function (string $wait): void {
     $text = "G21 G90 G54\n#3001=500\n#1=0\n{$wait}\nG53 G0 X[#1]\nM30";
     expect(Noticed::onMill($text))->toBe(['4:1 timer-read'])

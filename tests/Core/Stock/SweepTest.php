@@ -91,6 +91,36 @@ it('lowers what lies under a path to the edge, exactly', function (): void {
     }
 });
 
+it('tells how deep it cut: the most it lowered a cell, and at a wall no more than what it lowered all over', function (Cutter $cutter, int $seed): void {
+    mt_srand($seed);
+    $field = HeightField::box(Box::of([-6, -6, -4], [6, 6, 0]), 0.4);
+    foreach (array_keys($field->heights) as $cell) {
+        // Slivers, ledges and floors that other paths have left.
+        $field->heights[$cell] = mt_rand(0, 2) > 0 ? 0.0 : -mt_rand(0, 12) / 4;
+    }
+    $within = $cutter->radius - 1.5 * $field->cell();
+    for ($move = 0; $move < 30; $move++) {
+        [$x, $y, $z] = [mt_rand(-50, 50) / 10, mt_rand(-50, 50) / 10, -mt_rand(1, 10) / 4];
+        [$toX, $toY, $toZ] = [$x + mt_rand(-20, 20) / 10, $y + mt_rand(-20, 20) / 10, $move % 2 === 0 ? $z : $z - 0.3];
+        [$before, $sweep] = [$field->heights, new Sweep($field)];
+        $sweep->straight($cutter, $x, $y, $z, $toX, $toY, $toZ);
+        [$deep, $rim, $sum, $squares, $cells] = [0.0, 0.0, 0.0, 0.0, 0];
+        foreach ($field->heights as $cell => $height) {
+            [$placeX, $placeY] = $field->place($cell);
+            $length2 = ($toX - $x) ** 2 + ($toY - $y) ** 2;
+            $share = $length2 == 0.0 ? 0.0 : max(0.0, min(1.0, (($placeX - $x) * ($toX - $x) + ($placeY - $y) * ($toY - $y)) / $length2));
+            $off = hypot($placeX - $x - $share * ($toX - $x), $placeY - $y - $share * ($toY - $y));
+            $over = $before[$cell] - $height;
+            [$sum, $squares, $cells] = [$sum + $over, $squares + $over ** 2, $cells + ($over > 0.0 ? 1 : 0)];
+            $off <= $within ? $deep = max($deep, $over) : $rim = max($rim, $over);
+        }
+        expect($sweep->depth)->toEqualWithDelta($sum > 0.0 ? max($deep, min($rim, 1.5 * $squares / $sum)) : 0.0, 1e-9)
+            ->and($sweep->volume)->toEqualWithDelta($sum * $field->dx * $field->dy, 1e-9)->and($sweep->cells)->toBe($cells);
+    }
+})->with([
+    'a ball' => [Cutter::ball(1.5)], 'a bull nose' => [Cutter::bull(1.6, 0.4)], 'a cone' => [Cutter::cone(1.5, 90)], 'a flat end' => [Cutter::flat(1.2)],
+])->with([4, 5]);
+
 it('leaves a cusp between the passes of a ball', function (float $radius, float $apart): void {
     $field = HeightField::box(Box::of([-10, -10, -20], [10, 10, 0]), 0.05);
     $sweep = new Sweep($field);

@@ -93,6 +93,15 @@ it('cuts a thread along its flank, and the passes that finish it at the same pla
         ->and(1.073 * tan(M_PI / 6))->toEqualWithDelta(0.620, 1e-3);
 });
 
+it('keeps a cone for the passes behind it', function (string $letter, array $changes): void {
+    $rows = Lathe::moves("G21 G99\nT0101\nG97 S600 M3\nG0 X44. Z3.\nG90 X36. Z-30. {$letter}-3. F.2\nX34.\nG0 X44.", $changes);
+    $starts = array_filter($rows, static fn (array $row): bool => $row['kind'] === 'feed' && $row['from'][2] > 2.9 && $row['to'][2] < -29.9);
+    expect(array_column(array_column($starts, 'from'), 0))->toEqualWithDelta([15.0, 14.0], 1e-9);
+})->with([
+    'in two lines' => ['R', []],
+    'in one' => ['I', ['machine' => ['control' => ['cycleForm' => 'one-line']]]],
+]);
+
 it('cuts a tapered thread from the start the run-in makes larger', function (): void {
     // 30 to 36 over 30 from Z3: R = -3 x 33 / 30.
     $rows = Lathe::moves("G21 G99\nT0101\nG97 S600 M3\nG0 X44. Z3.\nG92 X36. Z-30. R-3.3 F2.");
