@@ -32,6 +32,7 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     expect(strokes($block))->toBe(['rapid X5 Z10', 'rapid X5 Z1', ...$strokes]);
 })->with([
     'drilling' => ['G98 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z10']],
+    'drilling with a dwell of no time at all' => ['G98 G82 X5. Z-4. R1. P-.5', ['feed X5 Z-4', 'rapid X5 Z10']],
     'drilling, back to R' => ['G99 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z1']],
     'drilling with a dwell' => ['G98 G82 X5. Z-4. R1. P.5', ['feed X5 Z-4', 'dwell 0.5', 'rapid X5 Z10']],
     'pecking' => [
@@ -134,6 +135,13 @@ it('cuts a round pocket from its centre', function (string $block, array $points
     ],
     'from the radius of its cutter on' => [
         'G12 I3. K9. Q3. D1', [['feed', 13, 10, 2], ['arc', 13, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]],
+    ],
+    'in inches' => [
+        'G20 G12 I.2 K.36 Q.08',
+        [
+            ['feed', 15.08, 10, 2], ['arc', 15.08, 10, 2], ['feed', 17.112, 10, 2], ['arc', 17.112, 10, 2], ['feed', 19.144, 10, 2], ['arc', 19.144, 10, 2],
+            ['feed', 10, 10, 2],
+        ],
     ],
     'smaller than a millimetre' => ['G12 I.9', [['feed', 10.9, 10, 2], ['arc', 10.9, 10, 2], ['feed', 10, 10, 2]]],
     'under another code' => [

@@ -12,6 +12,7 @@ const START = "G21 G99 G40\nT0101\nG97 S1000 M3 F.2\nG0 X40. Z2.\n";
 it('notices on a lathe', function (string $text, array $notices, array $changes = []): void {
     expect(Noticed::in($text, Lathe::setup($changes)))->toBe($notices);
 })->with([
+    'an axis the lathe has not' => [START."G0 X38. Y5.\nG71 U2. R1.\nB90. X40.", ['5:9 missing-axis axis=Y', '7:1 missing-axis axis=B']],
     'an allowance inside the part' => [
         START."G71 U2. R1.\nG71 P1 Q2 U-.5 W.1\nN1 G0 X20.\nG1 Z-10.\nN2 X40.\nG70 P1 Q2",
         [
