@@ -20,6 +20,9 @@ final class BlockReader
     /** A block of nothing but G0 or G1, places, centres and a feed, every number but the code's with its point: most of a long program. */
     public const PLAIN = '/^(?:N\d{1,9})?(?:G0?[01](?=[A-Z]))?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
 
+    /** The name some controls have in place of a program number: <BRACKET-10>. */
+    private const PROGRAM_NAME = '/^<[^<>]{1,64}>$/D';
+
     /** Figures of a number that is read without a second look: what is longer may be too large. */
     private const LONGEST_NUMBER = 10;
 
@@ -67,7 +70,7 @@ final class BlockReader
             $this->problems[] = [TextProblem::LineTooLong, self::LONGEST_LINE, (string) strlen($text)];
             $text = substr($text, 0, self::LONGEST_LINE);
         }
-        if (strpbrk($text, '(;%:/[#=') !== false) {
+        if (strpbrk($text, '(;%:/[#=<') !== false) {
             $text = $this->withoutComments($text);
             $text = $this->marks($text, $block);
             if (strpbrk($text, '[#=') !== false) {
@@ -238,10 +241,10 @@ final class BlockReader
         return $text;
     }
 
-    /** Takes the marks that stand before the words: %, the block skip slash, and the colon some write for O. */
+    /** Takes the marks that stand before the words: %, the name of a program, the block skip slash, and the colon some write for O. */
     private function marks(string $text, Block $block): string
     {
-        if ($text !== '' && $text[0] === '%') {
+        if ($text !== '' && ($text[0] === '%' || preg_match(self::PROGRAM_NAME, $text) === 1)) {
             return '';
         }
         if (preg_match('/^\/([1-9]?)/', $text, $match) === 1) {

@@ -126,13 +126,15 @@ final class LineWords
         return $head[0] ?? '';
     }
 
-    /** The line with its comments blanked out. */
+    /** The line with its comments blanked out, and the name of a program in < > at its beginning. */
     public static function bare(string $line): string
     {
-        return (string) preg_replace_callback('/\([^)]*\)?|;.*/', static fn (array $comment): string => str_repeat(' ', strlen($comment[0])), $line);
+        return (string) preg_replace_callback(
+            '/\([^)]*\)?|;.*|^\s*<[^<>]*>/', static fn (array $comment): string => str_repeat(' ', strlen($comment[0])), $line,
+        );
     }
 
-    /** Whether a line is a block: no empty line, no comment alone, no tape mark, no program number alone. */
+    /** Whether a line is a block: no empty line, no comment alone, no tape mark, no program number or name alone. */
     public static function isBlock(string $line): bool
     {
         $bare = trim(self::bare($line));

@@ -42,6 +42,7 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
         ],
     ],
     'a letter twice' => ['G21 G0 X1. Y1. X2.', ['1:16 repeated-word letter=X']],
+    'a program with a name' => ["%\n<BRACKET-10 M30>(OP 10)\nG21\nG0 X1.\n<\nM30", ['5:1 bad-word problem=stray-character piece=<']],
     'text that is no word' => ["G21\nG0 X1. X(", ['2:9 bad-word problem=open-comment piece=(', '2:8 bad-word problem=missing-number piece=X']],
     'a letter without a meaning' => ['G21 F100. G1 X1. E5', ['1:18 unknown-code code=E5']],
     'codes the control has not' => [

@@ -14,6 +14,7 @@ export interface Word {
 /** What may stand at the beginning of a line only. */
 const FIRST: [RegExp, WordKind][] = [
     [/%.*/y, 'heading'],
+    [/<[^<>]*>/y, 'heading'],
     [/[O:]\s*\d+/iy, 'heading'],
     [/\/[1-9]?/y, 'mark'],
 ];
