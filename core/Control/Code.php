@@ -115,6 +115,7 @@ enum Code: string
     case FloodOn = 'flood-on';
     case CoolantOff = 'coolant-off';
     case CallSubprogram = 'call-subprogram';
+    case CallBlocks = 'call-blocks';
     case SubprogramEnd = 'subprogram-end';
     case TurnAlong = 'turn-along';
     case TurnAcross = 'turn-across';
@@ -316,6 +317,7 @@ enum Code: string
         self::FloodOn->value => 'flood coolant on',
         self::CoolantOff->value => 'coolant off',
         self::CallSubprogram->value => 'subprogram call',
+        self::CallBlocks->value => 'call of blocks of this program',
         self::SubprogramEnd->value => 'end of subprogram, return',
         self::Probe->value => 'probe move, stops at contact',
         self::Accepted->value => 'accepted, makes no motion',

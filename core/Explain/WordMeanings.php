@@ -130,6 +130,9 @@ final readonly class WordMeanings
     {
         $state = $this->moment->after->state;
         $words = $this->setup->machine->control->letters;
+        if ($this->has(Code::CallBlocks)) {
+            return $letter === $words->program ? 'the block it begins at: N'.(int) $value : 'run '.(int) $value.' times';
+        }
         if ($this->has(Code::CallSubprogram, Code::CallMacro, Code::CallAfterMoves)) {
             return match ($letter) {
                 $words->program => 'the program called: O'.(int) $value,

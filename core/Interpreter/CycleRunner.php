@@ -184,7 +184,7 @@ final class CycleRunner implements HoleMotion
             }
         }
         foreach ($this->context->block->m as $number) {
-            if (in_array($control->mCodes[$number] ?? null, [Code::CallSubprogram, Code::SubprogramEnd], true)) {
+            if (in_array($control->mCodes[$number] ?? null, [Code::CallSubprogram, Code::CallBlocks, Code::SubprogramEnd], true)) {
                 unset($words['P'], $words[$control->letters->program], $words[$control->letters->callRepeats]);
             }
         }

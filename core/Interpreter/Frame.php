@@ -25,6 +25,7 @@ final class Frame
     /**
      * @param  int  $place  what to add to a line to have its place in the library
      * @param  int  $first  line the program begins at
+     * @param  int|null  $start  line a run begins at, where that is another
      * @param  bool  $isMacro  whether it has locals of its own
      * @param  int  $repeats  runs still to come after this one
      */
@@ -36,6 +37,7 @@ final class Frame
         public readonly int $last = PHP_INT_MAX,
         public readonly bool $isMacro = false,
         public int $repeats = 0,
+        public readonly ?int $start = null,
     ) {
     }
 }

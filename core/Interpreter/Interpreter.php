@@ -386,6 +386,8 @@ final class Interpreter
         }
         if (isset($ms[Code::CallSubprogram->value])) {
             $this->callSubprogram();
+        } elseif (isset($ms[Code::CallBlocks->value])) {
+            $this->callBlocks();
         } elseif (isset($ms[Code::SubprogramEnd->value])) {
             $this->endSubprogram();
         } elseif ($moved && $this->flow->afterMoves !== null) {
@@ -595,6 +597,16 @@ final class Interpreter
             $number %= 10000;
         }
         $this->flow->call($number, $times);
+    }
+
+    private function callBlocks(): void
+    {
+        $letter = $this->context->machine->control->letters->program;
+        if (isset($this->context->block->words[$letter])) {
+            $this->flow->callBlocks($this->block->whole($letter), $this->calls());
+        } else {
+            $this->context->notice('call-without-block', 'M', ['letter' => $letter]);
+        }
     }
 
     /** How often the block has a program run. */

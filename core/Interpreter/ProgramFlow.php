@@ -197,6 +197,21 @@ final class ProgramFlow
         $this->enterProgram($number, $times, null);
     }
 
+    /** Runs the blocks of this program from a number on, until they return, so many times over. */
+    public function callBlocks(int $number, int $times): void
+    {
+        $lines = $this->linesOf($number, $this->reader->line);
+        if ($lines === []) {
+            $this->context->notice('no-target', 'M', ['what' => "There is no block N{$number} to call"]);
+
+            return;
+        }
+        if (count($lines) > 1) {
+            $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $lines[0]]);
+        }
+        $this->begin('N'.$number, [$this->frame->program, $this->frame->first, $this->frame->last], $times, start: $lines[0]);
+    }
+
     /**
      * Calls a macro with the words of the block as its local parameters.
      */
@@ -237,7 +252,7 @@ final class ProgramFlow
             $this->frame->repeats--;
             $this->frame->loops = [];
             $this->step();
-            $this->reader->seek($this->frame->first);
+            $this->reader->seek($this->frame->start ?? $this->frame->first);
 
             return true;
         }
@@ -275,7 +290,6 @@ final class ProgramFlow
     /** @param  array<int, float>|null  $locals  of a macro */
     private function enterProgram(int $number, int $times, ?array $locals): void
     {
-        $this->isStraight = false;
         $context = $this->context;
         $found = $this->find($number);
         if ($found === null) {
@@ -288,8 +302,21 @@ final class ProgramFlow
 
             return;
         }
+        $this->begin('O'.$number, $found, $times, $locals);
+    }
+
+    /**
+     * @param  string  $name  of what is called
+     * @param  array{Program, int, int}  $found  its text, first and last line
+     * @param  array<int, float>|null  $locals  of a macro
+     * @param  int|null  $start  line it begins at, where that is not the first
+     */
+    private function begin(string $name, array $found, int $times, ?array $locals = null, ?int $start = null): void
+    {
+        $this->isStraight = false;
+        $context = $this->context;
         if (count($this->callers) >= self::DEEPEST) {
-            $context->notice('nested-too-deep', '', ['most' => self::DEEPEST, 'program' => 'O'.$number]);
+            $context->notice('nested-too-deep', '', ['most' => self::DEEPEST, 'program' => $name]);
             $this->stop();
 
             return;
@@ -298,7 +325,7 @@ final class ProgramFlow
             return;
         }
         if ($times > $this->mostSteps) {
-            $context->notice('called-too-often', '', ['program' => 'O'.$number, 'times' => $times]);
+            $context->notice('called-too-often', '', ['program' => $name, 'times' => $times]);
             $this->stop();
 
             return;
@@ -306,7 +333,7 @@ final class ProgramFlow
         [$text, $first, $last] = $found;
         $this->step();
         $reader = new LineReader($text, $last);
-        $reader->seek($first);
+        $reader->seek($start ?? $first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
             $measured = $this->measuredWords[0] === $context->block->line ? $this->measuredWords[1] : [];
@@ -316,7 +343,10 @@ final class ProgramFlow
         }
         $this->callers[] = $this->frame;
         $this->enter(
-            new Frame($text, $reader, $context->sources->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1),
+            new Frame(
+                $text, $reader, $context->sources->call($name, $text, $context->block->line, $start ?? $first), $first, $last, $locals !== null, $times - 1,
+                $start,
+            ),
         );
     }
 

@@ -93,6 +93,12 @@ it('explains the lines of a program that is called, as the first call finds them
         ->and(explained($lines, 13)->words)->toBe([['M99', 'end of subprogram, return']]);
 });
 
+it('explains a call of blocks', function (): void {
+    $changes = ['machine' => ['control' => ['codes' => ['call-blocks' => 'M97']]]];
+    expect(explained("M97 P50 L2\nM30\nN50 G0 X7.\nM99", 6, $changes)->words)
+        ->toBe([['M97', 'call of blocks of this program'], ['P50', 'the block it begins at: N50'], ['L2', 'run 2 times']]);
+});
+
 it('says so where there is nothing to say', function (int $line, string $note): void {
     expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2\nN4 DPRNT[X#1[43]]", $line)->note)->toBe($note);
 })->with([[6, 'Nothing happens on this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [

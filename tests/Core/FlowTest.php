@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Language\Program;
 use Tests\Core\Bench;
+use Tests\Core\Noticed;
 
 /** @return list<float> X of every move */
 function across(string $text, array $changes = []): array
@@ -12,11 +13,19 @@ function across(string $text, array $changes = []): array
     return array_map(fn (array $point): float => (float) $point[1], Bench::points("G21 G90\n{$text}", array_replace_recursive(Bench::AT_ZERO, $changes)));
 }
 
+// On the control of this shop.
+const OWN_BLOCKS = ['machine' => ['control' => ['codes' => ['call-blocks' => 'M97']]]];
+
 it('goes where the program says', function (string $text, array $xs, array $changes = []): void {
     expect(across($text, $changes))->toEqualWithDelta($xs, 1e-9);
 })->with([
     'two loops of one number' => ["#1=0\nWHILE [#1 LT 2] DO1\n#1=#1+1\nEND1\nX1.\nWHILE [#1 LT 4] DO1\n#1=#1+1\nEND1\nX2.\nM30", [1, 2]],
     'a file of two called programs' => ["M98 P2000\nX9.\nM30", [1, 9], ['subprograms' => ['O2000' => "O2000\nG0 X1.\nO2001\nX3.\nM99"]]],
+    'blocks of its own, twice' => ["M97 P50 L2\nX9.\nM30\nX8.\nN50 X1.\nX2.\nM99\nX3.", [1, 2, 1, 2, 9], OWN_BLOCKS],
+    'blocks that jump to others before them' => ["M97 P50\nX9.\nM30\nN40 X4.\nM99\nN50 X1.\nGOTO 40", [1, 4, 9], OWN_BLOCKS],
+    'blocks called by blocks, and back to a number' => ["M97 P50\nX9.\nN7 X7.\nM30\nN50 X1.\nM97 P60\nM99 P7\nN60 X6.\nM99", [1, 6, 7], OWN_BLOCKS],
+    'blocks of a called program' => ["M98 P5\nN50 X9.\nM30\nO5\nM97 P50\nX2.\nM99\nN50 X1.\nM99", [1, 2, 9], OWN_BLOCKS],
+    'blocks that are not there' => ["M97 P51\nX9.\nM30\nN50 X1.\nM99", [9], OWN_BLOCKS],
     'a jump ahead' => ["GOTO 7\nX1.\nN7 X2.\nM30", [2]],
     'a jump to the next block of that number' => ["N5 X1.\nGOTO 5\nX9.\nN5 X2.\nM30", [1, 2]],
     'a worked-out jump' => ["#1=2\nGOTO [#1*10]\nX1.\nN20 X2.\nM30", [2]],
@@ -61,6 +70,15 @@ it('goes where the program says', function (string $text, array $xs, array $chan
         "G91\nX#4003\nG90\nX#4120\nM30", [91, 0],
         ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]],
     ],
+]);
+
+it('says of a call of blocks what it lacks', function (string $call, array $notices): void {
+    expect(Noticed::onMill("G21\n{$call}\nM30\nN50 G0 X1.\nM99", OWN_BLOCKS))->toBe($notices);
+})->with([
+    'no number' => ['M97', ['2:1 call-without-block letter=P']],
+    'a number that is not there' => ['M97 P5', ['2:1 no-target what=There is no block N5 to call']],
+    'one that is there twice' => ["M97 P50\nM30\nN50 M99", ['2:1 duplicate-number number=N50 line=4']],
+    'itself' => ['N5 M97 P5', ['2:1 nested-too-deep most=10 program=N5']],
 ]);
 
 it('stops where a message is put up, and goes on', function (): void {

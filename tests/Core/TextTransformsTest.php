@@ -59,12 +59,13 @@ it('keeps to the lines that are picked', function (): void {
 });
 
 it('numbers blocks, and jumps follow', function (array $values, string $text, string $wanted): void {
-    expect(Changed::text('renumber', $text, $values))->toBe($wanted);
+    expect(Changed::text('renumber', $text, $values, setup: ['machine' => ['control' => ['codes' => ['call-blocks' => 'M97']]]]))->toBe($wanted);
 })->with([
     'afresh' => [[], "%\nO1 (NAME)\nG21\nN7 G0 X1.\n\n(ONLY A COMMENT)\n/N9 X2.", "%\nO1 (NAME)\nN10 G21\nN20 G0 X1.\n\n(ONLY A COMMENT)\n/N30 X2."],
     'from and by' => [['start' => 100, 'step' => 5], "X1.\nX2.", "N100 X1.\nN105 X2."],
     'with a jump' => [[], "N1 X1.\nGOTO 7\nX2.\nN7 X3.", "N10 X1.\nN20 GOTO 40\nN30 X2.\nN40 X3."],
     'with a return to a block' => [[], "N1 X1.\nM99 P7\nN7 X3.", "N10 X1.\nN20 M99 P30\nN30 X3."],
+    'with a call of blocks' => [[], "N1 M97 P7 L2\nM30\nN7 X3.\nM99", "N10 M97 P30 L2\nN20 M30\nN30 X3.\nN40 M99"],
     'with a P that names no block' => [[], "N1 M98 P7\nN7 G4 P1", "N10 M98 P7\nN20 G4 P1"],
     'taken away, but for those that are jumped to' => [['how' => 'none'], "N1 X1.\nGOTO 7\nN5 X2.\nN7 X3.", "X1.\nGOTO 10\nX2.\nN10 X3."],
 ]);

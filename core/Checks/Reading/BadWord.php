@@ -45,6 +45,7 @@ final class BadWord extends MachineCheck
         'dwell-without-time' => ['The dwell has no time.', 'Give the dwell a {letter dwell}.'],
         'length-without-number' => ['A length offset is called without its number.', 'Add the {letter lengthNumber} of the tool.'],
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
+        'call-without-block' => ['A call without its {letter}: which block it begins at is not known.', 'Give the call its {letter}.'],
         'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
         'negative-word' => ['{word} cannot be negative: the control stops here.', 'Remove the minus.'],

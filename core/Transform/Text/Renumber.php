@@ -9,7 +9,7 @@ use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 
-/** Block numbers afresh, or taken away; whatever names a block by its number follows it: jumps, returns, the blocks of a shape. */
+/** Block numbers afresh, or taken away; whatever names a block by its number follows it: jumps, calls, returns, the blocks of a shape. */
 final class Renumber implements TextTransform
 {
     public function name(): string
@@ -99,7 +99,7 @@ final class Renumber implements TextTransform
         return $edits;
     }
 
-    /** @return list<array{number: int|null, at: int, length: int}> where a line names a block: a GOTO, a return to one, the shape of a turning cycle */
+    /** @return list<array{number: int|null, at: int, length: int}> where a line names a block: a GOTO, a call, a return to one, a turned shape */
     private static function references(Scope $scope, int $line): array
     {
         $text = $scope->program->line($line);
@@ -109,6 +109,7 @@ final class Renumber implements TextTransform
         $cycle = TurningCatalogue::repeated($codes);
         $letters = match (true) {
             in_array(Code::SubprogramEnd, $codes, true) => ['P'],
+            in_array(Code::CallBlocks, $codes, true) => [$scope->control->letters->program],
             $cycle !== null && (TurningCatalogue::hasShape($cycle) || $cycle === Code::FinishShape) => ['P', 'Q'],
             default => [],
         };

@@ -21,7 +21,7 @@ final class PathLines
     /** Where a place stands for something else than a point of this path. */
     private const ELSEWHERE = [Code::MachineCoordinates, Code::Reference, Code::SecondReference, Code::LocalShift, Code::SetPosition, Code::SetOffsets];
 
-    private const CALLS = [Code::CallMacro, Code::CallAfterMoves, Code::CallSubprogram];
+    private const CALLS = [Code::CallMacro, Code::CallAfterMoves, Code::CallSubprogram, Code::CallBlocks];
 
     private const POCKETS = [Code::PocketClockwise, Code::PocketCounterClockwise];
 

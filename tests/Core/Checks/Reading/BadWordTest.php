@@ -22,6 +22,10 @@ CheckCases::raises('reading.bad-word', [
         "GOTO N10\nN10", 6, 'stop', 'This cannot be read as an expression: GOTO takes the block number without its N. The block was ignored.', null,
     ],
     'an offset number with a fraction' => ['G43 H1.5', 6, 'stop', 'H1.5 is no whole number; H1 was taken for it.', null],
+    [
+        'M97', 6, 'stop', 'A call without its P: which block it begins at is not known.', null,
+        ['machine' => ['control' => ['codes' => ['call-blocks' => 'M97']]]],
+    ],
     ['M98', 6, 'stop', 'A call without its P: which program is meant is not known.', null],
     ['G68 X0. Y0.', 6, 'stop', 'A rotation cannot be done without a good R.', null],
     ['G27 X0. Y0.', 6, 'stop', 'X is at −400.000 mm and not at the reference point (0.000 mm): the control stops with an alarm.', null],
