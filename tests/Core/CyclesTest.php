@@ -57,6 +57,11 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     ],
 ]);
 
+it('steps off a finished bore along one axis, or both', function (string $words, array $aside): void {
+    $points = Bench::points("S500 M3\nF100.\nG0 Z10.\nG98 G76 X5. Y7. Z-4. R1. {$words}", Bench::AT_ZERO);
+    expect(array_values(array_filter($points, static fn (array $point): bool => $point[0] === 'rapid' && $point[3] == -4.0)))->toEqual([['rapid', ...$aside, -4]]);
+})->with(['I' => ['I-.3', [4.7, 7]], 'J' => ['J.2', [5, 7.2]], 'I and J' => ['I.3 J-.2', [5.3, 6.8]], 'Q' => ['Q.4', [5.4, 7]]]);
+
 it('leaves to a call what its words say while a cycle is on', function (string $lines, array $waits): void {
     $rows = Bench::rows("S500 M3\nF100.\nG0 Z10.\nG99 G82 X0. Z-4. R1. P.5\n{$lines}\nG80\nM30\nO7\nN50 X5.\nM99\nO8\nX9.\nM99 P60", Bench::AT_ZERO);
     $dwells = array_filter($rows, static fn (array $row): bool => $row['kind'] === 'dwell');

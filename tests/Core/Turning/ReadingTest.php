@@ -6,6 +6,8 @@ use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Timing\SurfaceSpeedTime;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Wording;
@@ -251,6 +253,15 @@ it('keeps a surface speed without an event for each move', function (): void {
     expect($trace->states)->toHaveCount(count(array_unique(array_map(serialize(...), $trace->states))))
         ->and(count(array_filter(iterator_to_array($trace->each(), false), fn ($row): bool => ! $row->moves())))->toBe(2);
 });
+
+it('makes an event of a speed that changes while the spindle turns, and of none while it stands', function (string $lines, array $speeds): void {
+    $trace = Verification::trace(Program::fromText("G21 G99\nT0101\n{$lines}"), Lathe::setup());
+    $events = array_filter(iterator_to_array($trace->each(), false), static fn (Row $row): bool => $row->kind === MotionKind::SPINDLE);
+    expect(array_values(array_map(static fn (Row $row): float => $row->state->spindle->rpm * $row->state->spindle->turn, $events)))->toBe($speeds);
+})->with([
+    'while it turns' => ["G97 S1000 M3\nG0 X40.\nS500\nG97 S700\nM5", [1000.0, 500.0, 700.0, 0.0]],
+    'while it stands' => ["G97 S1000\nS500\nM3\nM4", [500.0, -500.0]],
+]);
 
 it('times feeds per turn at a surface speed in closed form', function (array $values, array $way, float $seconds): void {
     [$feed, $speed, $most] = $values;
