@@ -24,6 +24,8 @@ describe('the language of the listing', () => {
     it('knows the beginning of a program, skip marks and comments to the end of the line', () => {
         expect(kinds('%')).toEqual(['heading']);
         expect(kinds('<BRACKET-10>')).toEqual(['heading']);
+        expect(kinds('#1=POW[2,3]')).not.toContain('invalid');
+        expect(kinds('X2,3')).toContain('invalid');
         expect(kinds('O1234 (NAME)')).toEqual(['heading', 'comment']);
         expect(kinds(' :77')).toEqual(['heading']);
         expect(kinds('/2 M8 ; COOL')).toEqual(['mark', 'code', 'comment']);

@@ -27,6 +27,8 @@ const ANYWHERE: [RegExp, WordKind][] = [
     [/(?:IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/iy, 'code'],
     [/#\s*<[^>]*>|#+\s*\d*/y, 'rate'],
     [/(?:ATAN|POW|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/iy, 'place'],
+    // Between the two values of ATAN[y,x] and POW[x,y].
+    [/,(?=[^[\]]*\])/y, 'place'],
     [/\*\*|[[\]=*/+-]|MOD|EQ|NE|GT|GE|LT|LE|AND|OR|XOR/iy, 'place'],
     [/\d+\.?\d*|\.\d+/y, 'place'],
     [/[A-Z](?=\s*[-+]?\s*[#[])/iy, 'place'],
