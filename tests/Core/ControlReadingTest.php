@@ -106,6 +106,14 @@ describe('motion', function (): void {
         expect(Bench::points("G0 X5000 Y2.\nG20 X10000", $bare))->toEqual([['rapid', 5, 2, 0], ['rapid', 25.4, 2, 0]]);
     });
 
+    it('feeds per turn as fast as the spindle turns by then', function (string $lines, array $feeds): void {
+        $moves = Bench::moves("G21 G95\n{$lines}", Bench::AT_ZERO);
+        expect(array_map(static fn (array $move): float => (float) $move['feed'], $moves))->toEqual($feeds);
+    })->with([
+        'switched on last' => ["S1000 F.2\nM3\nG1 X10.\nS500\nX0.", [200, 100]],
+        'the other way' => ["S1000 M3 F.2\nG1 X10.\nM5\nM4\nX0.", [200, 200]],
+    ]);
+
     it('counts dwells in seconds or milliseconds', function (): void {
         $milli = ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]];
         expect(Bench::rows('G4 P1.5')[0]['seconds'])->toEqual(1.5)

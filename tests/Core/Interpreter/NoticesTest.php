@@ -229,6 +229,7 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
     'no motion code' => ["G21 X1.\nX2.", ['1:1 no-motion-code']],
     'a change without a tool' => ["G21 M6\nM30", ['1:5 tool-change-without-tool']],
     'a change in a cycle' => ["G21 F100. T1\nG81 X1. Z-1. R1.\nM6\nM30", ['3:1 cycle-at-tool-change cycle=drilling cycle']],
+    'a change in a cycle beside another code' => ["G21 F100. T1\nG81 X1. Z-1. R1.\nG90 M6\nM30", ['3:5 cycle-at-tool-change cycle=drilling cycle']],
     'a change that ends the cycle' => ["G21 F100. T1\nG81 X1. Z-1. R1.\nG80 M6\nM30", []],
     'a change in increments' => [
         "G21 G91 T1\nM6\nX1.\nM30",
