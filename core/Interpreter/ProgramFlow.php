@@ -469,7 +469,7 @@ final class ProgramFlow
         $sets = $this->repeated = [];
         foreach ($statement->words as [$letter, $expression]) {
             $this->parameters->forgetRead();
-            $step = $expression->rounds() ? $this->rounded->step($letter) : 1.0;
+            $step = $expression->rounds ? $this->rounded->step($letter) : 1.0;
             $value = $this->value($expression, roundTo: $step);
             $this->noticeCounted();
             if ($value === null) {

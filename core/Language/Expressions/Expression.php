@@ -15,9 +15,13 @@ final readonly class Expression
     /** Values that differ by less are equal (NISTIR 6556 has none; controls hold about eight figures, common practice). */
     private const SAME = 1e-9;
 
+    /** Whether ROUND is among its steps. */
+    public bool $rounds;
+
     /** @param  list<array{Operation, float|string|null}>  $steps */
     public function __construct(private array $steps)
     {
+        $this->rounds = in_array(Operation::Round, array_column($steps, 0), true);
     }
 
     public static function number(float $value): self
@@ -79,11 +83,6 @@ final readonly class Expression
         }
 
         return $value === null ? null : (float) $value;
-    }
-
-    public function rounds(): bool
-    {
-        return in_array(Operation::Round, array_column($this->steps, 0), true);
     }
 
     /** What is done last; null where it does nothing. */
