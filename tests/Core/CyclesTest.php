@@ -119,7 +119,8 @@ it('shrinks pecks where the profile does: first, less each time, never under the
     );
     expect($feeds('G98 G83 X5. Z-10. R0. I5. J2. K1.'))->toEqual([-5, -8, -9, -10])
         ->and($feeds('G98 G73 X5. Z-6. R0. I3. J1. K2.'))->toEqual([-3, -5, -6])
-        ->and($feeds('G98 G83 X5. Z-6. R0. Q3.'))->toEqual([-3, -6]);
+        ->and($feeds('G98 G83 X5. Z-6. R0. Q3.'))->toEqual([-3, -6])
+        ->and($feeds('G20 G98 G83 X.2 Z-.4 R0. I.2 J.08 K.04'))->toEqualWithDelta([-5.08, -8.128, -9.144, -10.16], 1e-9);
 });
 
 it('cuts a round pocket from its centre', function (string $block, array $points, array $changes = []): void {
