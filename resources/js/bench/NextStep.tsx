@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
 import { memo, useRef } from 'react';
 import type { Finding, OakCheck } from '../contracts/oak-check-1';
+import { Sentence } from '../shared/Sentence';
 import { useKeptFocus } from '../shared/useKeptFocus';
 import { Verdict } from '../shared/Verdict';
 import { whereOf } from './review/where';
@@ -63,7 +64,8 @@ export const NextStep = memo(function NextStep(
                         }}
                     >
                         <b>{settled ? 'Done. ' : ''}{whereOf(finding)} </b>
-                        {finding.text} {finding.remedy !== '' && <Box component="span" sx={{ color: 'text.secondary' }}>{finding.remedy}</Box>}
+                        <Sentence text={finding.text} />{' '}
+                        {finding.remedy !== '' && <Box component="span" sx={{ color: 'text.secondary' }}><Sentence text={finding.remedy} /></Box>}
                     </Box>
                 )}
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', justifyContent: 'end' }}>

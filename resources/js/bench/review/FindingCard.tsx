@@ -3,6 +3,7 @@ import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Edit, Finding } from '../../contracts/oak-check-1';
 import { Mark } from '../../shared/Mark';
+import { Sentence } from '../../shared/Sentence';
 import { LowerCaution, RaiseAgain } from './LowerCaution';
 import { EditPreview } from './EditPreview';
 import { fieldWords } from './fieldWords';
@@ -62,10 +63,10 @@ export function FindingCard({ finding, why, text, selected, settled, setup, onSe
                         '&:focus-visible': { outline: '2px solid var(--oak)' },
                     }}
                 >
-                    <b>{settled && <Mark kind="clear" />} {whereOf(finding)} </b>{finding.text}
+                    <b>{settled && <Mark kind="clear" />} {whereOf(finding)} </b><Sentence text={finding.text} />
                 </Box>
             </Tooltip>
-            {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{finding.remedy}</Box>}
+            {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}><Sentence text={finding.remedy} /></Box>}
             {selected && why !== '' && (
                 <Box component="details" sx={{ mt: 0.5 }}>
                     <Box component="summary" sx={{ cursor: 'pointer', fontSize: '0.8125rem', color: 'text.secondary' }}>Why it matters</Box>
