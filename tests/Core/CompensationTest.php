@@ -125,6 +125,24 @@ it('goes round a sharp corner on extended lines, cut off square beyond a right a
         ->and($points[4][1])->toEqualWithDelta(30 + 3 * sin(deg2rad(180 - $turn)) + $reach * cos(deg2rad(180 - $turn)), 1e-9);
 });
 
+it('turns the path round a corner as the part is turned', function (string $corner, float $diameter, float $degrees): void {
+    // The same triangle, turned: what is beside it turns along, whichever axis it lies on.
+    [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+    $path = static function (float $cos, float $sin) use ($corner, $diameter): array {
+        $words = array_map(
+            static fn (array $at): string => sprintf('X%.6F Y%.6F', $at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos),
+            [[-20, -20], [0, 0], [30, 0], [0, 10], [4, 10], [-3, 30]],
+        );
+        $text = "G21 F100.\nG0 {$words[0]}\nG42 D1 G1 {$words[1]}\n{$words[2]}\n{$words[3]}\n{$words[4]}\nG40 {$words[5]}\nM30";
+
+        $points = Bench::points($text, Compensated::setup($diameter, ['outsideCorner' => $corner]));
+
+        return array_map(static fn (array $point): array => [$point[1], $point[2]], $points);
+    };
+    $turned = array_map(static fn (array $at): array => [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos], $path(1.0, 0.0));
+    expect(count($turned))->toBeGreaterThan(6)->and($path($cos, $sin))->toEqualWithDelta($turned, 1e-4);
+})->with(['arc', 'extended'])->with([6.0, 1.2])->with([37.0, 130.0, -75.0]);
+
 it('meets a right-angled corner on extended lines', function (): void {
     $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nY30.\nG40 X60.\nM30", Compensated::setup(6, ['outsideCorner' => 'extended']));
     expect(array_slice($points, 2, 3))->toEqualWithDelta([['feed', 30, -3, 0], ['feed', 33, -3, 0], ['feed', 33, 0, 0]], 1e-9);

@@ -59,7 +59,8 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
 
 it('steps off a finished bore along one axis, or both', function (string $words, array $aside): void {
     $points = Bench::points("S500 M3\nF100.\nG0 Z10.\nG98 G76 X5. Y7. Z-4. R1. {$words}", Bench::AT_ZERO);
-    expect(array_values(array_filter($points, static fn (array $point): bool => $point[0] === 'rapid' && $point[3] == -4.0)))->toEqual([['rapid', ...$aside, -4]]);
+    expect(array_values(array_filter($points, static fn (array $point): bool => $point[0] === 'rapid' && $point[3] == -4.0)))
+        ->toEqual([['rapid', ...$aside, -4]]);
 })->with(['I' => ['I-.3', [4.7, 7]], 'J' => ['J.2', [5, 7.2]], 'I and J' => ['I.3 J-.2', [5.3, 6.8]], 'Q' => ['Q.4', [5.4, 7]]]);
 
 it('leaves to a call what its words say while a cycle is on', function (string $lines, array $waits): void {
