@@ -72,6 +72,11 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     ],
 ]);
 
+it('calls ten deep, and no deeper', function (int $deep, array $notices): void {
+    $called = array_map(static fn (int $n): string => "O{$n}\nG0 X{$n}.\n".($n < $deep ? 'M98 P'.($n + 1)."\n" : '').'M99', range(1, $deep));
+    expect(Noticed::onMill("G21\nM98 P1\nM30\n".implode("\n", $called)))->toBe($notices);
+})->with([[10, []], [11, ['42:1 nested-too-deep most=10 program=O11']]]);
+
 it('says of a call of blocks what it lacks', function (string $call, array $notices): void {
     expect(Noticed::onMill("G21\n{$call}\nM30\nN50 G0 X1.\nM99", OWN_BLOCKS))->toBe($notices);
 })->with([

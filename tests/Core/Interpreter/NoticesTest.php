@@ -247,6 +247,9 @@ it('notices on a mill', function (string $text, array $notices, array $changes =
     ],
     'a change before the increments end' => ["G21 G91 T1\nM6\n\nG90 X1.\nM30", ['4:1 no-motion-code']],
     'a bottom above R' => ["G21 F100.\nG54 G81 X1. Z5. R1.", ['2:17 r-below-bottom axis=Z r=1 length bottom=5 length']],
+    'a bottom above R, zero elsewhere' => [
+        "G21 F100.\nG54 G81 X1. Z5. R1.", ['2:17 r-below-bottom axis=Z r=1 length bottom=5 length'], ['workOffsets' => ['G54' => ['Z' => -70]]],
+    ],
     'a retract with the cycle on' => ["G21 F100.\nG81 X1. Z-5. R1.\nZ10.", ['3:1 cycle-on-at-move cycle=drilling cycle axis=Z']],
     'words a cycle lacks' => [
         "G21 F100.\nG83 X1.\nG82 X1. Z-1. R1.\nG83 X2. R1. Z-1. Q0",
