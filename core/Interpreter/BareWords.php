@@ -23,7 +23,7 @@ final readonly class BareWords
     private const OF_TURNING_CYCLES = 'PQDRA';
 
     /** Least increment of an angle, degrees, of a time, seconds, and of a scale; in inches too (common practice, from memory). */
-    private const THOUSANDTH = 0.001;
+    public const THOUSANDTH = 0.001;
 
     public function __construct(private Context $context)
     {

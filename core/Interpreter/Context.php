@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Geometry\ProgramPosition;
 use OakTrace\Core\Kinematics\Machine;
@@ -153,6 +154,19 @@ final class Context
     {
         $column = $letter === '' ? 1 : BlockReader::column($this->sources->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
+    }
+
+    /** Whether the words of the block are handed to a macro. */
+    public function callsMacro(): bool
+    {
+        foreach ($this->block->g as $number) {
+            $code = $this->machine->control->gCodes[$number] ?? null;
+            if ($code === Code::CallMacro || $code === Code::CallAfterMoves) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Notes something about the run as a whole, at the block where it is met first. */

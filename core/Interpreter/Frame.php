@@ -25,9 +25,9 @@ final class Frame
     /**
      * @param  int  $place  what to add to a line to have its place in the library
      * @param  int  $first  line the program begins at
-     * @param  int|null  $start  line a run begins at, where that is another
      * @param  bool  $isMacro  whether it has locals of its own
      * @param  int  $repeats  runs still to come after this one
+     * @param  int|null  $start  line a run begins at, where that is not the first
      */
     public function __construct(
         public readonly Program $program,

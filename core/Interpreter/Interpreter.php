@@ -552,19 +552,6 @@ final class Interpreter
         }
     }
 
-    /** Whether the words of the block are handed to a macro. */
-    private function isMacroCall(): bool
-    {
-        foreach ($this->block->g as $number) {
-            $code = $this->context->machine->control->gCodes[$number] ?? null;
-            if ($code === Code::CallMacro || $code === Code::CallAfterMoves) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     private function callMacro(Code $code): void
     {
         $words = $this->context->block->words;
@@ -753,7 +740,7 @@ final class Interpreter
 
     private function refuseMissingAxes(): void
     {
-        if ($this->isMacroCall()
+        if ($this->context->callsMacro()
             || TurningCatalogue::repeated(array_intersect_key($this->context->machine->control->gCodes, array_flip($this->block->g))) !== null) {
             return; // those words mean something else
         }
@@ -867,7 +854,7 @@ final class Interpreter
     private function noticeRepeated(array $letters): void
     {
         foreach ($letters as $letter) {
-            if (! in_array($letter, ['I', 'J', 'K'], true) || ! $this->isMacroCall()) {
+            if (! in_array($letter, ['I', 'J', 'K'], true) || ! $this->context->callsMacro()) {
                 $this->context->notice('repeated-word', $letter, ['letter' => $letter], 2);
             }
         }

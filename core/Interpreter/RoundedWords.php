@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
-use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\RoundInWord;
 use OakTrace\Core\Language\Expressions\ArithmeticProblem;
 use OakTrace\Core\Language\Expressions\Expression;
@@ -19,22 +18,19 @@ final readonly class RoundedWords
 
     private const ANGLES = 'ABC';
 
-    /** Least increment of an angle, degrees; in inches too. */
-    private const THOUSANDTH = 0.001;
-
     public function __construct(private Context $context)
     {
     }
 
-    /** The least increment of a word in the unit of the program; 1 where ROUND makes a whole number. */
+    /** The least increment of a word in the unit of the program; 1 where ROUND makes a whole number, as in what is handed to a macro. */
     public function step(string $letter): float
     {
         if ($this->context->machine->control->options->roundInWord === RoundInWord::Whole
-            || ! str_contains(self::LETTERS, ltrim($letter, ',')) || $this->isArgument()) {
+            || ! str_contains(self::LETTERS, ltrim($letter, ',')) || $this->context->callsMacro()) {
             return 1.0;
         }
 
-        return str_contains(self::ANGLES, $letter) ? self::THOUSANDTH : $this->context->modal->modes->units->leastIncrement() / $this->context->unit;
+        return str_contains(self::ANGLES, $letter) ? BareWords::THOUSANDTH : $this->context->modal->modes->units->leastIncrement() / $this->context->unit;
     }
 
     /** Notes a word that is another place where ROUND makes whole numbers. */
@@ -50,17 +46,5 @@ final readonly class RoundedWords
                 'word' => $letter.Quantity::written($value), 'whole' => $whole === null ? 'nothing' : $letter.Quantity::written($whole),
             ]);
         }
-    }
-
-    /** Whether the words are handed to a macro, which knows nothing of increments. */
-    private function isArgument(): bool
-    {
-        foreach ($this->context->block->g as $number) {
-            if (in_array($this->context->machine->control->gCodes[$number] ?? null, [Code::CallMacro, Code::CallAfterMoves], true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }
