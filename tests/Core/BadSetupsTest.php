@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\Resolution;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 use Tests\Core\BadSetups;
@@ -26,9 +27,10 @@ it('refuses a setup that is none, naming the field, or judges by it without fall
             $json = str_replace('"#"', $value, (string) json_encode(BadSetups::with($file, $way, '#')));
             try {
                 $setup = Bench::files()->read($json);
-                json_encode(
-                    CheckResult::of(Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, 2.0, 200_000))), JSON_THROW_ON_ERROR,
-                );
+                // In coarse cells, and no more of them than there would be by themselves.
+                $cell = max(2.0, $setup->workpiece->stock === null ? 0.0 : Resolution::of($setup->workpiece->stock, [], $setup->units));
+                $run = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, $cell, 200_000));
+                json_encode(CheckResult::of($run), JSON_THROW_ON_ERROR);
                 $read++;
             } catch (SetupFileError $e) {
                 expect($e->fields)->not->toBe([])->and(mb_check_encoding($e->getMessage(), 'UTF-8'))->toBeTrue();
