@@ -31,5 +31,7 @@ it('marks what moves with a work offset', function (string $text, array $marks):
     'a cycle moves its own axis' => ["F100.\nG0 X1. Y1.\nG99 G81 Z-1. R2.", ['XY-XY', 'XYZ-XYZ', 'XYZ-XYZ', 'XYZ-XYZ']],
     'a cycle in steps does not tie it' => ["F100.\nG0 X1. Y1.\nG91 G99 G81 Z-1. R-2. L1", ['XY-XY', 'XY-XYZ', 'XY-XYZ', 'XY-XYZ']],
     'a step from nowhere ties nothing' => ["G91 G0 X1.\nG90 X2.", ['-X', 'X-X']],
+    'a rotation takes the other axis along' => ["G68 X0. Y0. R30.\nG0 X5.\nZ5.", ['XY-XY', 'XYZ-XYZ']],
+    'in steps it ties nothing' => ["G68 X0. Y0. R30.\nG91 G0 X5.", ['-XY']],
     'an arc' => ["F100.\nG1 X10. Y0.\nG3 X0. Y10. I-10. J0.", ['XY-XY', 'XY-XY']],
 ]);
