@@ -203,6 +203,7 @@ final class ProgramFlow
         $lines = $this->linesOf($number, $this->reader->line);
         if ($lines === []) {
             $this->context->notice('no-target', 'M', ['what' => "There is no block N{$number} to call"]);
+            $this->stop();
 
             return;
         }

@@ -25,7 +25,7 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'blocks that jump to others before them' => ["M97 P50\nX9.\nM30\nN40 X4.\nM99\nN50 X1.\nGOTO 40", [1, 4, 9], OWN_BLOCKS],
     'blocks called by blocks, and back to a number' => ["M97 P50\nX9.\nN7 X7.\nM30\nN50 X1.\nM97 P60\nM99 P7\nN60 X6.\nM99", [1, 6, 7], OWN_BLOCKS],
     'blocks of a called program' => ["M98 P5\nN50 X9.\nM30\nO5\nM97 P50\nX2.\nM99\nN50 X1.\nM99", [1, 2, 9], OWN_BLOCKS],
-    'blocks that are not there' => ["M97 P51\nX9.\nM30\nN50 X1.\nM99", [9], OWN_BLOCKS],
+    'blocks that are not there' => ["X8.\nM97 P51\nX9.\nM30\nN50 X1.\nM99", [8], OWN_BLOCKS],
     'a jump ahead' => ["GOTO 7\nX1.\nN7 X2.\nM30", [2]],
     'a jump to the next block of that number' => ["N5 X1.\nGOTO 5\nX9.\nN5 X2.\nM30", [1, 2]],
     'a worked-out jump' => ["#1=2\nGOTO [#1*10]\nX1.\nN20 X2.\nM30", [2]],
