@@ -200,17 +200,10 @@ final class ProgramFlow
     /** Runs the blocks of this program from a number on, until they return, so many times over. */
     public function callBlocks(int $number, int $times): void
     {
-        $lines = $this->linesOf($number, $this->reader->line);
-        if ($lines === []) {
-            $this->context->notice('no-target', 'M', ['what' => "There is no block N{$number} to call"]);
-            $this->stop();
-
-            return;
+        $line = $this->targetLine($number, 'call');
+        if ($line !== null) {
+            $this->begin('N'.$number, [$this->frame->program, $this->frame->first, $this->frame->last], $times, start: $line);
         }
-        if (count($lines) > 1) {
-            $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $lines[0]]);
-        }
-        $this->begin('N'.$number, [$this->frame->program, $this->frame->first, $this->frame->last], $times, start: $lines[0]);
     }
 
     /**
@@ -589,17 +582,32 @@ final class ProgramFlow
     private function jumpTo(int $number): void
     {
         $this->isStraight = false;
+        $line = $this->targetLine($number, 'go to');
+        if ($line !== null) {
+            $this->back($line);
+        }
+    }
+
+    /**
+     * The line of the block with a number, which is told where there are several.
+     *
+     * @param  string  $act  what is done with it, for the notice
+     * @return int|null null where there is none, and then the run is over
+     */
+    private function targetLine(int $number, string $act): ?int
+    {
         $lines = $this->linesOf($number, $this->reader->line);
         if ($lines === []) {
-            $this->context->notice('no-target', '', ['what' => 'There is no block N'.$number.' to go to']);
+            $this->context->notice('no-target', '', ['what' => "There is no block N{$number} to {$act}"]);
             $this->stop();
 
-            return;
+            return null;
         }
         if (count($lines) > 1) {
             $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $lines[0]]);
         }
-        $this->back($lines[0]);
+
+        return $lines[0];
     }
 
     /** @return list<int> lines of the program with a block number, those behind a line first */
