@@ -185,8 +185,7 @@ final class RadiusProfile
             $high = $hull->high($z, $upper);
             if ($low < 0.0) {
                 // Past the axis it meets the other side.
-                $high = max($high, -$low);
-                $low = 0.0;
+                [$low, $high] = [max(0.0, -$high), max($high, -$low)];
             }
             $stands = $cells[$i];
             $n = count($stands);

@@ -111,7 +111,8 @@ it('cuts the same and is told the same however it lies', function (string $text,
 
 it('is the same turned about Y as about X', function (string $text): void {
     $bar = static fn (string $axis, string $along, array $at): array => [
-        'machine' => ['axes' => [$axis => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]], 'rotaryCenters' => [$axis => ['workOffset' => 'G54', 'at' => $at]],
+        'machine' => ['axes' => [$axis => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]],
+        'rotaryCenters' => [$axis => ['workOffset' => 'G54', 'at' => $at]],
         'stock' => [
             'shape' => 'box', 'workOffset' => 'G54', 'min' => $along === 'X' ? [-20, -10, -10] : [-10, -20, -10],
             'max' => $along === 'X' ? [20, 10, 10] : [10, 20, 10],
@@ -137,7 +138,8 @@ it('is the same turned about Y as about X', function (string $text): void {
         "Z60.\nA0.\nX-30. Y6.\nG1 Z-3. F300.\nX30.\nG0 Z60.\nA90.\nX-5. Y-8.\nZ2.\nZ60.\nX3. Y8.\nZ2.\nX9. Y1.\nZ60.",
     ],
     'held deep beside what is gone' => [
-        "Z60.\nA90.\nX-30. Y4.\nG1 Z2. F300.\nX2.\nG0 Z60.\nA0.\nX-40. Y4.\nG1 Z-9. F300.\nX-10.\nX10.\nG0 Z60.\nA-30.\nX0. Y0.\nG1 Z4. F100.\nG0 Z60.",
+        "Z60.\nA90.\nX-30. Y4.\nG1 Z2. F300.\nX2.\nG0 Z60.\nA0.\nX-40. Y4.\nG1 Z-9. F300.\nX-10.\nX10.\nG0 Z60.\n"
+            ."A-30.\nX0. Y0.\nG1 Z4. F100.\nG0 Z60.",
     ],
     'turned with the tool too low' => ["Z9.\nX5. Y2.\nG0 Z12.\nA30.\nA200.\nZ60."],
 ]);

@@ -49,6 +49,19 @@ it('measures each kind of size where it is', function (array $size, array $got):
     'the bore' => [['kind' => 'profile', 'points' => ITS_BORE, 'side' => 'bore', 'tolerance' => 0.01], [0.0]],
 ]);
 
+it('measures a groove with slanting walls half way up to its own shoulders', function (string $side): void {
+    // Two collars stand beside it, 4 higher; half way up from 30 to 36 its walls are 2 apart (geometry).
+    $groove = [[0, 44], [-8, 44], [-8, 36], [-9, 36], [-10, 30], [-11, 30], [-12, 36], [-13, 36], [-13, 44], [-60, 44]];
+    $isBore = $side === 'bore';
+    // In a bore the same the other way: from 40 to 34, with collars at 26.
+    $wall = $isBore ? array_map(static fn (array $at): array => [$at[0], 70 - $at[1]], $groove) : $groove;
+    $measured = WantedSizes::of(Lathe::verify("G21\nM30", array_replace_recursive(LatheCases::BAR, [
+        'stock' => ['diameter' => 50, 'length' => 60, 'face' => 0, $isBore ? 'inner' : 'outer' => $wall],
+        'target' => ['turned' => [['kind' => 'groove', 'from' => -11.5, 'to' => -9.5, 'diameter' => $isBore ? 40 : 30, 'side' => $side]]],
+    ]))->input);
+    expect(array_map(static fn (Measured $one): ?float => $one->got(), $measured))->toEqualWithDelta([$isBore ? 40.0 : 30.0, 2.0], 0.04);
+})->with(['outside', 'bore']);
+
 it('tells what is off by how much, and whether it can be mended', function (array $size, float $got, bool $isScrap): void {
     $measured = gauged($size)[array_key_last(gauged($size))];
     expect($measured->got())->toEqualWithDelta($got, 0.04)->and($measured->isWithin())->toBeFalse()->and($measured->isScrap())->toBe($isScrap);
