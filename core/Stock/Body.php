@@ -111,9 +111,7 @@ final class Body
         $this->drilled = clone $this->drilled;
         $this->bores = clone $this->bores;
         $this->short = clone $this->short;
-        $visits = $this->sweep->visits;
-        $this->sweep = new Sweep($this->field);
-        $this->sweep->visits = $visits;
+        $this->sweep = $this->sweep->over($this->field);
         $this->contact = new Contact($this->field);
         $this->blocks = null;
     }

@@ -68,6 +68,17 @@ final class Sweep
         $this->ballSpans = new BallSpans($field);
     }
 
+    /** The same over a copy of what it sweeps, so that it goes on from where it is. */
+    public function over(HeightField $field): self
+    {
+        $copy = new self($field);
+        $copy->visits = $this->visits;
+        [$copy->cutter, $copy->endX, $copy->endY, $copy->endZ] = [$this->cutter, $this->endX, $this->endY, $this->endZ];
+        [$copy->open, $copy->lean] = [$this->open, $this->lean];
+
+        return $copy;
+    }
+
     /** Along a straight path of the tip. */
     public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {

@@ -150,7 +150,7 @@ function waves(int $deeper = 0): string
 }
 
 it('tells the same of short moves, taken at once, in segments or up again after an edit', function (int $deeper): void {
-    $setup = Bench::setup(['tool' => ['kind' => 'ball-mill', 'diameter' => 10]]);
+    $setup = Bench::setup(['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 10]]]);
     $memory = new StockMemory(1000);
     remembered(waves(), $memory, $setup);
     $again = remembered(waves($deeper), $memory, $setup);
