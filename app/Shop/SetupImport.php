@@ -22,8 +22,12 @@ final readonly class SetupImport
     {
     }
 
-    /** @throws ValidationException naming what is wrong with the file; then nothing is stored */
-    public function take(Request $request, Part $part): Setup
+    /**
+     * @return array{Setup, list<string>} and a sentence for each field that nothing reads
+     *
+     * @throws ValidationException naming what is wrong with the file; then nothing is stored
+     */
+    public function take(Request $request, Part $part): array
     {
         $most = intdiv((int) config('oak.largest_setup'), 1024);
         $request->validate(
@@ -70,11 +74,11 @@ final readonly class SetupImport
             );
         }
 
-        return $part->setups()->create([
+        return [$part->setups()->create([
             'machine_id' => $machine->id,
             'operation' => (int) $part->setups()->max('operation') + 10,
             'name' => pathinfo($upload->getClientOriginalName(), PATHINFO_FILENAME),
             'document' => $document,
-        ]);
+        ]), $this->files->unread($json)];
     }
 }

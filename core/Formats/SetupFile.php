@@ -38,7 +38,7 @@ final class SetupFile
 
     private ?Validator $validator = null;
 
-    private object $parsed;
+    private ?object $parsed = null;
 
     /** @param  string  $schema text of schemas/oak-setup-1.json */
     public function __construct(private readonly string $schema)
@@ -57,6 +57,17 @@ final class SetupFile
         $this->validate($data);
 
         return $this->readKnown($json);
+    }
+
+    /**
+     * Fields nobody knows, which are kept and do nothing.
+     *
+     * @param  string  $json  a file that has been read
+     * @return list<string> a sentence for each
+     */
+    public function unread(string $json): array
+    {
+        return UnreadFields::of(json_decode($json, false), $this->parsed());
     }
 
     /** Changes when what a file may hold changes. */
@@ -168,14 +179,22 @@ final class SetupFile
             // Kept, since the validator remembers the schema it has taken apart.
             $this->validator = new Validator;
             $this->validator->setMaxErrors(20);
+        }
+        $error = $this->validator->validate($data, $this->parsed())->error();
+        if ($error !== null) {
+            throw new SetupFileError(SchemaErrors::byField($error));
+        }
+    }
+
+    private function parsed(): object
+    {
+        if ($this->parsed === null) {
             /** @var object $schema */
             $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
             $this->parsed = $schema;
         }
-        $error = $this->validator->validate($data, $this->parsed)->error();
-        if ($error !== null) {
-            throw new SetupFileError(SchemaErrors::byField($error));
-        }
+
+        return $this->parsed;
     }
 
     private function setup(FileEntry $file): Setup

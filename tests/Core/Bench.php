@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LogicException;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
@@ -78,7 +79,21 @@ final class Bench
     /** @param  array<string, mixed>  $changes */
     public static function setup(array $changes = []): Setup
     {
-        return self::files()->read((string) json_encode(self::file($changes)));
+        return self::read(self::file($changes));
+    }
+
+    /**
+     * A test that changes a field nobody reads would change nothing.
+     *
+     * @param  array<string, mixed>  $file
+     */
+    public static function read(array $file): Setup
+    {
+        $json = (string) json_encode($file);
+        $setup = self::files()->read($json);
+        $unread = self::files()->unread($json);
+
+        return $unread === [] ? $setup : throw new LogicException(implode(' ', $unread));
     }
 
     /**

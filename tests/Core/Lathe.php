@@ -36,7 +36,7 @@ final class Lathe
     /** @param  array<string, mixed>  $changes */
     public static function setup(array $changes = []): Setup
     {
-        return Bench::files()->read((string) json_encode(Bench::merge(self::FILE, $changes)));
+        return Bench::read(Bench::merge(self::FILE, $changes));
     }
 
     /** @param  array<string, mixed>  $changes */

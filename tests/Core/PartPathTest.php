@@ -13,7 +13,7 @@ use Tests\Core\Demo;
 
 /** A bar of 24 in a rotary along X, its centre on the zero of G54. */
 const ON_ROTARY = [
-    'machine' => ['axes' => ['A' => ['kind' => 'rotary', 'rapid' => 3600]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+    'machine' => ['axes' => ['A' => ['rapid' => 3600]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
 ];
 
 function pathOnPart(string $lines, array $changes = ON_ROTARY): PackedColumns

@@ -57,6 +57,14 @@ it('takes a solid from a file that stands beside the setup', function (): void {
     expect(json_decode($out, true)['summary']['stock']['removed'])->toEqualWithDelta(120 * 70 * 5 + 6200, 1200);
 });
 
+it('says on standard error what of a setup it does not know, and checks all the same', function (): void {
+    $path = setupFile('1305');
+    file_put_contents($path, str_replace('"centerCutting"', '"centreCutting"', (string) file_get_contents($path)));
+    [$exit, $out, $err] = oak("check database/demo/O1305.nc --setup {$path} --format json");
+    expect([$exit, json_decode($out, true)['verdict']])->toBe([0, 'clear'])
+        ->and(explode("\n", $err)[0])->toBe("oak: {$path}: tools.2.centreCutting: There is no such field, and nothing reads it. Is centerCutting meant?");
+});
+
 it('tells what comes out beside what is wanted', function (): void {
     [, $out] = oak('check database/demo/O1935.nc --setup '.setupFile('1935').' --format json');
     $summary = json_decode($out, true)['summary'];

@@ -170,6 +170,12 @@ describe('bringing files in', function (): void {
         expect(json_decode($this->get("/setups/{$setup->id}/file")->assertOk()->getContent(), true))->toEqual(json_decode(Demo::file('1305'), true));
     });
 
+    it('names a field of a setup file that nothing reads', function (): void {
+        $slip = str_replace('"centerCutting"', '"centreCutting"', Demo::file('1305'));
+        $this->actingAs(person())->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $slip)])
+            ->assertSessionHas('notice', 'The setup is imported. tools.2.centreCutting: There is no such field, and nothing reads it. Is centerCutting meant?');
+    });
+
     it('refuses a setup file, stores nothing and names the field', function (string $content, string $says): void {
         $this->actingAs(person())->post(
             '/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)],

@@ -98,7 +98,13 @@ abstract class FileCommand extends Command
             throw new Unreadable('say which setup with --setup SETUP');
         }
         try {
-            return $files->read($this->withFiles($this->read($path, 'setup'), dirname($path)));
+            $json = $this->withFiles($this->read($path, 'setup'), dirname($path));
+            $setup = $files->read($json);
+            foreach ($files->unread($json) as $field) {
+                $this->say("{$path}: {$field}", self::SUCCESS);
+            }
+
+            return $setup;
         } catch (SetupFileError $e) {
             throw new Unreadable("{$path}: {$e->getMessage()}", 0, $e);
         }

@@ -64,7 +64,9 @@ class SetupRecordController
     {
         Gate::authorize('create', Setup::class);
 
-        return redirect('/setups/'.$import->take($request, $part)->id);
+        [$setup, $unread] = $import->take($request, $part);
+
+        return redirect("/setups/{$setup->id}")->with('notice', $unread === [] ? null : 'The setup is imported. '.implode(' ', $unread));
     }
 
     /** Renames, renumbers, or moves a setup to another part. */

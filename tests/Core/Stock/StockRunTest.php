@@ -150,10 +150,10 @@ it('cuts a mirrored program as much', function (): void {
 });
 
 it('cuts as deep and as wide however many moves its way is divided into', function (string $kind, float $aside, int $moves): void {
-    $tool = ['kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
+    $tool = ['number' => 1, 'kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
     $most = static function (int $moves) use ($tool, $aside): array {
         $ways = array_map(static fn (int $n): string => sprintf('X%.3f Z%.3f', -30 + 60 * $n / $moves, -4.0 - 0.01 * ($n % 2)), range(1, $moves));
-        [, $rows] = cutting(sprintf("X-30. Y%.3f\nZ2.\nG1 Z-4. F300.\n", $aside).implode("\n", $ways)."\nG0 Z25.", ['tool' => $tool], 0.25);
+        [, $rows] = cutting(sprintf("X-30. Y%.3f\nZ2.\nG1 Z-4. F300.\n", $aside).implode("\n", $ways)."\nG0 Z25.", ['tools' => [$tool]], 0.25);
         $cuts = array_slice($rows, 1);
 
         return array_map(static fn (string $name): float => max(array_column($cuts, $name)), ['depth', 'width', 'angle']);
@@ -181,7 +181,7 @@ it('finds a slot in short moves as in one', function (int $moves, int $told): vo
 it('leaves of short moves what each of them by itself would', function (string $kind, int $seed): void {
     mt_srand($seed);
     $random = static fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
-    $tool = ['kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
+    $tool = ['number' => 1, 'kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
     [$x, $y, $z, $way] = [round($random(-30, 30), 3), round($random(-25, 25), 3), -2.0, $random(0, 2 * M_PI)];
     $places = [[$x, $y, 2.0], [$x, $y, $z]];
     for ($n = 0; $n < 250; $n++) {
@@ -198,9 +198,9 @@ it('leaves of short moves what each of them by itself would', function (string $
         $places[] = [$x, $y, $z];
     }
     $lines = array_map(static fn (array $place): string => vsprintf('X%.3f Y%.3f Z%.3f', $place), $places);
-    [$stock] = cutting("G0 X{$places[0][0]} Y{$places[0][1]}\nZ2.\nG1 F300.\n".implode("\n", $lines)."\nG0 Z25.", ['tool' => $tool], 0.25);
+    [$stock] = cutting("G0 X{$places[0][0]} Y{$places[0][1]}\nZ2.\nG1 F300.\n".implode("\n", $lines)."\nG0 Z25.", ['tools' => [$tool]], 0.25);
     $field = HeightField::box(Box::of([-50.0, -40.0, -25.0], [50.0, 40.0, 0.0]), 0.25);
-    $cutter = Cutter::of(Bench::setup(['tool' => $tool])->tooling->tools[1]);
+    $cutter = Cutter::of(Bench::setup(['tools' => [$tool]])->tooling->tools[1]);
     for ($n = 1; $n < count($places); $n++) {
         (new Sweep($field))->straight($cutter, ...$places[$n - 1], ...$places[$n]);
     }

@@ -47,7 +47,7 @@ CheckCases::raises('cutting.feed-per-tooth', [
     ],
     'a chamfer mill' => [
         'G1 X5. F12.', 6, 'caution', 'T1 has a chip load of 0.002 mm at 12 mm/min and 3000 rev/min with 2 flutes: it rubs below 0.003 mm.', null,
-        ['tools' => [['kind' => 'chamfer-mill', 'tipAngle' => 90] + TWO_FLUTES['tools'][0]]],
+        ['tools' => [['kind' => 'chamfer-mill', 'pointAngle' => 90] + TWO_FLUTES['tools'][0]]],
     ],
     'a reamer' => [
         "G1 Z24. F100.\nX5. F4000.", 7, 'caution', 'T1 has a chip load of 0.667 mm at 4000 mm/min and 3000 rev/min with 2 flutes: more than 0.500 mm.', null,

@@ -48,7 +48,7 @@ CheckCases::staysQuiet('cutting.too-deep', [
     // Four turns of a helix in one block go two and a half deep each.
     [
         "G0 X5. Y0.\nZ1.\nG1 Z0. F100.\nG3 X5. Y0. I-5. Z-10. P4 F300.\nI-5.\nG1 X0.",
-        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]], 'machine' => ['control' => ['arcTurns' => 'P']]],
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]]],
     ],
     // A finishing cut along the whole wall takes little aside.
     ["G0 X-60. Y-44.5\nZ2.\nG1 Z-12. F300.\nX60.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]]]],
