@@ -10,6 +10,7 @@ use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
 use Tests\Core\Mended;
+use Tests\Core\Recorded;
 
 function demo(string $program, ?callable $mend = null): Verification
 {
@@ -44,6 +45,14 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'a rapid through the part on the way to its back' => ['2170', 'stop', ['turning.rapid-into-stock']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.cycle-left-on', 'state.no-length-offset']],
 ]);
+
+it('does line by line what is on record', function (array $programs, string $record): void {
+    Recorded::expect($record, (static function () use ($programs): iterable {
+        foreach ($programs as $program) {
+            yield "O{$program}" => demo($program);
+        }
+    })());
+})->with(['on mills' => [Demo::PROGRAMS, 'demo-mill'], 'on lathes' => [Demo::TURNED, 'demo-lathe']]);
 
 it('takes a sliver at a wall for no cut', function (): void {
     // The lead-out of each pass runs through what is cut already, past a cell or two that the passes before have left.

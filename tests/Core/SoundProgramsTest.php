@@ -9,6 +9,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 use Tests\Core\Mended;
+use Tests\Core\Recorded;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
@@ -21,6 +22,14 @@ it('finds nothing to stop in a sound program, and next to nothing to look at', f
     );
     expect($of(Severity::Stop))->toBe([])->and(count($of(Severity::Caution)))->toBeLessThanOrEqual(1);
 })->with(fn (): iterable => SoundPrograms::all());
+
+it('does line by line what is on record', function (): void {
+    Recorded::expect('mill', (static function (): iterable {
+        foreach (SoundPrograms::all() as $name => [$text, $changes]) {
+            yield $name => Bench::verify($text, $changes);
+        }
+    })());
+});
 
 /** One slip planted in a sound program: what was there, what is there now, and the finding, on its line, with no other stop. */
 const PLANTED = [

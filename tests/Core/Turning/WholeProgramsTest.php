@@ -6,6 +6,7 @@ use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 use Tests\Core\Lathe;
+use Tests\Core\Recorded;
 
 // Whole programs as they stand in a shop. Sizes are those their blocks ask for; what is told of them is what a machinist would want to know.
 
@@ -492,3 +493,11 @@ it('makes the same motion in inch', function (string $program): void {
     $inch = (string) preg_replace_callback('/(?<= Q)(\d{4})/', static fn (array $count): string => (string) (int) round((int) $count[1] / 2.54), $inch);
     expect(waysOf($inch, []))->toEqualWithDelta(waysOf($program, []), 0.005)->and($inch)->not->toContain('G21');
 })->with(['a bush' => [BUSH], 'a stud' => [STUD]]);
+
+it('does line by line what is on record', function (): void {
+    $programs = [
+        'a spindle' => [SPINDLE], 'a bush' => [BUSH], 'a flange' => [FLANGE], 'a stud' => [STUD], 'a knob' => [KNOB, SYSTEM_B], 'a pin' => [PIN, ONE_LINE],
+        'a ball' => [BALL], 'a nut' => [NUT],
+    ];
+    Recorded::expect('lathe', array_map(static fn (array $one): Verification => onTurret(...$one), $programs));
+});
