@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\LatheCases;
+use Tests\Core\SecondSpindles;
 
 const CATCHER = ['stock' => ['diameter' => 16], 'machine' => ['control' => ['codes' => ['catcher-out' => 'M73', 'catcher-back' => 'M74']]]];
 
@@ -26,6 +27,9 @@ LatheCases::raises('turning.part-off', [
     ],
     'with a catcher left where it is' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'note',
         'T4 parts off and nothing takes the part: it falls into the chips.', CATCHER,
+    ],
+    'with a second chuck that has opened again' => [str_replace("M62\n", "M62\nM63\n", SecondSpindles::TAKES), 10, 'note',
+        'T4 parts off and nothing takes the part: it falls into the chips.', SecondSpindles::lathe(['stock' => ['diameter' => 16]]),
     ],
     'and works on it after that' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05\nG0 X40.\nZ20.\nT0101\nG0 X14. Z2.\nG1 Z-10. F0.1", 10, 'caution',
@@ -62,6 +66,7 @@ LatheCases::staysQuiet('turning.part-off', [
     'with the tailstock taken back' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4, 'retracted' => true]],
     ],
+    'into a second chuck' => [SecondSpindles::TAKES, SecondSpindles::lathe(['stock' => ['diameter' => 16]])],
     'with a catcher under it' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nM73\nG1 X0. F0.05\nM74", CATCHER],
     'and makes the next part of the same blocks' => [
         "G21 G99\nM98 P7 L2\nM30\nO7\nT0101\nG97 S500 M3\nG0 X14. Z2.\nG1 Z-10. F0.1\nG0 X40.\nG28 U0 W0\nT0404\nG0 X20. Z-40.\nG1 X0. F0.05\n"

@@ -16,6 +16,9 @@ const TAKER_CODES = ['machine' => ['control' => ['codes' => ['second-forward' =>
 LatheCases::raises('turning.zone', [
     'a tool that runs into the jaws' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-60. F0.2", [6, 7], 'stop', 'T1 comes 5.000 mm into the chuck, at Z−60.000 mm.',
     ],
+    'a tool that runs into the body of the chuck' => [LatheCases::READY."G0 X140. Z2.\nG1 Z-83. F0.2", [6, 7], 'stop',
+        'T1 comes 3.000 mm into the chuck, at Z−83.000 mm.', ['chuck' => ['faceZ' => -80, 'bodyDiameter' => 160]],
+    ],
     'a thread insert in the jaws' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z2.\nG92 X39.4 Z-56. F1.5", 5, 'stop',
         'T5 comes 2.500 mm into the chuck, at Z−57.500 mm.',
     ],
@@ -55,6 +58,8 @@ LatheCases::raises('turning.zone', [
 ]);
 
 LatheCases::staysQuiet('turning.zone', [
+    'over the body of the chuck' => [LatheCases::READY."G0 X160.4 Z2.\nG1 Z-83. F0.2", ['chuck' => ['faceZ' => -80, 'bodyDiameter' => 160]]],
+    'over the steady' => [BLADE."X55.4\nZ-9.\nX80.", ['steady' => ['z' => -4, 'width' => 7, 'diameter' => 55]]],
     'short of the jaws' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-54.9 F0.2"],
     'over the jaws' => [LatheCases::READY."G0 X124. Z2.\nG1 Z-60. F0.2"],
     'a blade that passes the cone' => [BLADE."G1 X5.2 F0.05\nG28 U0", ['tailstock' => CENTER]],
