@@ -15,6 +15,7 @@ use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\SecondSpindle;
@@ -52,13 +53,19 @@ final readonly class MachineFunctions
         $modal->refreshFeed();
     }
 
-    /** Whether S is a spindle speed from here on, or a speed at the edge. */
+    /** Whether S is a spindle speed from here on, or a speed at the edge: that said last, where no other is (common practice, from memory). */
     public function useSpeedMode(Code $mode): void
     {
         $modal = $this->context->modal;
-        $modal->spindle = $mode === Code::SurfaceSpeed
-            ? $modal->spindle->atSurfaceSpeed($modal->spindle->surfaceSpeed ?? 0.0)
-            : $modal->spindle->atSpeed($this->rpmHere())->atSurfaceSpeed(null); // it goes on as it turns
+        if ($mode !== Code::SurfaceSpeed) {
+            $modal->spindle = $modal->spindle->atSpeed($this->rpmHere())->atSurfaceSpeed(null); // it goes on as it turns
+        } elseif ($modal->spindle->surfaceSpeed === null) {
+            $modal->spindle = $modal->spindle->atSurfaceSpeed($modal->surfaceSpeed);
+            if ($modal->surfaceSpeed > 0.0 && ! isset($this->context->block->words['S'])) {
+                $this->context->notice('surface-speed-kept', 'G', ['speed' => Quantity::surfaceSpeed($modal->surfaceSpeed / 1000)]);
+                $this->turnAt($this->rpmHere());
+            }
+        }
         $modal->refreshFeed();
         $this->context->recorder->stateChanged();
     }
@@ -100,7 +107,8 @@ final readonly class MachineFunctions
                 $this->context->recorder->stateChanged();
             } elseif ($modal->spindle->surfaceSpeed !== null) {
                 // m/min in millimetres, feet/min in inches (Machinery's Handbook: rpm = 1000 v / (π d), 12 v / (π d)).
-                $modal->spindle = $modal->spindle->atSurfaceSpeed($words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8));
+                $modal->surfaceSpeed = $words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8);
+                $modal->spindle = $modal->spindle->atSurfaceSpeed($modal->surfaceSpeed);
                 $this->turnAt($this->rpmHere());
             } else {
                 $this->turnAt($words['S']);

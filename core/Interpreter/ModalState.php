@@ -48,6 +48,9 @@ final class ModalState
 
     public SpindleState $spindle;
 
+    /** The surface speed said last, mm/min: it goes on where that mode comes back without one. */
+    public float $surfaceSpeed = 0.0;
+
     public CoolantState $coolant;
 
     public Modes $modes;

@@ -60,6 +60,7 @@ it('goes where the program says', function (string $text, array $xs, array $chan
         'G65 P1 '.implode(' ', array_map(fn (int $set): string => "K{$set}.", range(1, 11)))."\nM30\nO1\nX[#6*100+#33]\nM99", [110],
     ],
     'letters become locals' => ["G65 P1 B2. C3. X4. Z6. Q1.\nM30\nO1\nX[#2+#3+#24+#26+#17]\nM99", [16]],
+    'after a move beside another code' => ["G66 P1 A1.\nG1 X5. F100. M8\nG4 P1. M9\nG67\nX7.\nM30\nO1\nG91 X#1\nG90 M99", [5, 6, 7]],
     'after every move' => ["G66 P1 A1.\nX5.\nY5.\nG67\nX6.\nM30\nO1\nG91 X#1\nG90 M99", [5, 6, 6, 7, 6]],
     'a subprogram with no end comes back' => ["M98 P1\nX9.\nM30\nO1\nX1.", [1, 9]],
     'another program in the file is not run into' => ["X1.\nO7\nX2.\nM30", [1]],

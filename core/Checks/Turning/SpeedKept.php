@@ -10,7 +10,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A cut at the speed the spindle happened to have when a surface speed was switched off. */
+/** A cut at the speed the spindle happened to have when a surface speed was switched off; a surface speed that comes back without one. */
 final class SpeedKept extends LatheCheck
 {
     public function name(): string
@@ -25,6 +25,13 @@ final class SpeedKept extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
+        foreach ($input->folded('surface-speed-kept') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Note, $notice->line, $notice->column,
+                '{code surface-speed} says no speed: {speed}, said before, is in force again.', $notice->figures,
+                'Say it again with S: not every control keeps it.', $also,
+            );
+        }
         $cuts = $input->cuts->firstCut;
         asort($cuts);
         $seen = [];

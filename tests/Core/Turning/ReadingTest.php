@@ -408,3 +408,12 @@ it('waits for the time in P, in milliseconds, or in X or U, in seconds', functio
     $rows = iterator_to_array(TraceLines::of(Verification::trace(Program::fromText("G21 G99\nT0101\nG4 $words"), $setup), $setup), false);
     expect(array_values(array_filter(array_column($rows, 'seconds', 'kind'))))->toBe([0.5]);
 })->with(['P500', 'X0.5', 'U0.5']);
+
+it('keeps the surface speed where G96 is said again without one', function (string $lines, ?float $speed, float $rpm): void {
+    $spindle = Lathe::verify("G21 G99\nT0101\nG50 S4000\nG0 X40. Z2.\nG96 S150 M3\n{$lines}\nG1 Z-10. F0.2\nM30")->trace->end->spindle;
+    // 1000 v / (π d) rev/min at Ø40, m/min in mm (Machinery's Handbook).
+    expect($spindle->surfaceSpeed)->toBe($speed === null ? null : $speed * 1000)->and($spindle->rpm)->toEqualWithDelta($rpm, 0.01);
+})->with([
+    ['G96', 150.0, 1193.66], ["G97 S800\nG96", 150.0, 1193.66], ["G97 S800\nG96 S90", 90.0, 716.20], ['G97', null, 1193.66],
+    ["G97 S800\nG20\nG96", 150.0, 1193.66],
+]);
