@@ -45,6 +45,12 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'twice a program with a number, by its leading digits' => [
         "M98 P20001\nM30\nO1\nG91 X1.\nG90 M99", [1, 2], ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]],
     ],
+    'a call of a program beside it in its own file' => [
+        "M98 P2000\nX9.\nM30", [7, 1, 9], ['subprograms' => ['O2000' => "O2000\nM98 P2001\nX1.\nM99\nO2001\nX7.\nM99"]],
+    ],
+    'its own before one of the main program' => [
+        "M98 P2000\nX9.\nM30\nO2001\nX5.\nM99", [7, 9], ['subprograms' => ['O2000' => "O2000\nM98 P2001\nM99\nO2001\nX7.\nM99"]],
+    ],
     'a call from the setup' => ["M98 P2000\nM30", [4], ['subprograms' => ['O2000' => "O2000\nX4.\nM99"]]],
     'nested, each to its own caller' => ["M98 P1\nX9.\nM30\nO1\nX1.\nM98 P2\nX3.\nM99\nO2\nX2.\nM99", [1, 2, 3, 9]],
     'back to a named block' => ["M98 P1\nX5.\nN8 X6.\nM30\nO1\nX1.\nM99 P8", [1, 6]],

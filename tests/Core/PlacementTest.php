@@ -17,6 +17,7 @@ it('puts positions where rotation, scaling, mirror and polar coordinates say', f
     expect(placed($text))->toEqualWithDelta($at, 1e-9);
 })->with([
     'rotated about a point' => ["G68 X10. Y0. R90.\nX20. Y0.", [[10, 10]]],
+    'rotated more than once round' => ["G68 X10. Y0. R450.\nX20. Y0.\nG68 X10. Y0. R-810.\nX20. Y0.", [[10, 10], [10, -10]]],
     'rotated by a direction' => ["G68 X0. Y0. I0. J1.\nX20.", [[0, 20]]],
     'rotated by a direction along one axis' => ["G68 X0. Y0. I-1.\nX20.\nG68 X0. Y0. J-1.\nX20. Y0.", [[-20, 0], [0, -20]]],
     'a rotation in incremental positions adds' => ["G68 X0. Y0. R30.\nG91 G68 X0. Y0. R60.\nG90 X20.", [[0, 20]]],
