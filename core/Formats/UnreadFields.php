@@ -13,6 +13,9 @@ final class UnreadFields
     /** A name that differs in no more letters is a slip of another, a short one in no more than a third of them. */
     private const SLIP = 2;
 
+    /** So many are named. */
+    private const MOST = 10;
+
     /** @var list<string> */
     private array $told = [];
 
@@ -22,14 +25,16 @@ final class UnreadFields
 
     /**
      * @param  mixed  $data  a file, decoded
-     * @return list<string> a sentence for each
+     * @return list<string> a sentence for each, and one for those that are too many
      */
     public static function of(mixed $data, object $schema): array
     {
         $fields = new self($schema);
         $fields->look($data, [$schema], '');
 
-        return $fields->told;
+        $more = count($fields->told) - self::MOST;
+
+        return $more <= 0 ? $fields->told : [...array_slice($fields->told, 0, self::MOST), "Nothing reads {$more} more."];
     }
 
     /** @param  list<mixed>  $schemas  of what may stand here */

@@ -25,6 +25,10 @@ it('names a field of a setup that nothing reads, and what was meant', function (
     'of an axis' => [
         ['machine' => ['axes' => ['X' => ['accelerations' => 2]]]], ['machine.axes.X.accelerations: There is no such field, and nothing reads it.'],
     ],
+    'more than anybody reads' => [
+        array_fill_keys(array_map(static fn (int $n): string => "field{$n}", range(1, 13)), 1),
+        [...array_map(static fn (int $n): string => "field{$n}: There is no such field, and nothing reads it.", range(1, 10)), 'Nothing reads 3 more.'],
+    ],
     'remarks, and names of its own' => [
         ['_note' => 'x', '$schema' => 'y', 'workOffsets' => ['G55' => ['X' => 1]], 'subprograms' => ['O2000' => 'M99'], 'places' => ['G55' => 'Vice']], [],
     ],
