@@ -44,6 +44,9 @@ final class RunTimes implements ChunkReader
 
     private ?int $tool = null;
 
+    /** @var array<int, int> heading => the tool that ran under it last */
+    private array $toolUnder = [];
+
     private bool $cuts = false;
 
     private readonly ?Timer $turned;
@@ -93,27 +96,37 @@ final class RunTimes implements ChunkReader
             if ($number !== $tool || $at < $from || $at >= $until) {
                 $this->add($tool ?? $number, $sum, $turnedSum);
                 $sum = $turnedSum = 0.0;
-                $found = $this->headingOf($at);
-                [$from, $until] = [$this->headings[$found][0] ?? 1, $this->headings[$found + 1][0] ?? $this->end];
-                if ($found === $this->heading && ! $cuts && $number !== $tool) {
-                    $tool = $number; // the tool the heading spoke of has come in
-                    $this->relabel($tool);
-                } elseif ($found !== $this->heading || $number !== $tool) {
-                    $cuts = false;
-                    $this->heading = $found;
-                    $tool = $number;
-                    $this->operations[] = [
-                        'line' => $this->headings[$found][0] ?? $this->sources->mainLine($at), 'name' => $this->headings[$found][1] ?? '',
-                        'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0,
-                    ];
-                }
+                [$this->tool, $this->cuts] = [$tool, $cuts];
+                $this->comeTo($at, $number);
+                [$tool, $from, $until, $cuts] = [$this->tool, $this->from, $this->until, $this->cuts];
             }
             $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;
             $sum += $seconds[$row];
             $turnedSum += $overridden[$row];
         }
         $this->add($tool ?? 0, $sum, $turnedSum);
-        [$this->tool, $this->from, $this->until, $this->cuts] = [$tool, $from, $until, $cuts];
+        [$this->tool, $this->cuts] = [$tool, $cuts];
+    }
+
+    /** Where another operation may begin: under another heading, or with another tool. */
+    private function comeTo(int $place, int $tool): void
+    {
+        $found = $this->headingOf($place);
+        [$this->from, $this->until] = [$this->headings[$found][0] ?? 1, $this->headings[$found + 1][0] ?? $this->end];
+        if ($tool === $this->tool && $found < $this->heading && ($this->toolUnder[$found] ?? $tool) !== $tool) {
+            $found = $this->heading; // blocks of another tool's operation, run once more: a shape that is finished
+        }
+        if ($found === $this->heading && ! $this->cuts && $tool !== $this->tool) {
+            $this->relabel($tool); // the tool the heading spoke of has come in
+        } elseif ($found !== $this->heading || $tool !== $this->tool) {
+            $this->cuts = false;
+            $this->heading = $found;
+            $this->operations[] = [
+                'line' => $this->headings[$found][0] ?? $this->sources->mainLine($place), 'name' => $this->headings[$found][1] ?? '',
+                'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0,
+            ];
+        }
+        $this->tool = $this->toolUnder[$found] = $tool;
     }
 
     /** @return list<array{line: int, name: string, tool: int, seconds: float, overridden: float}> those that take time */

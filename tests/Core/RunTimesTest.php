@@ -8,9 +8,11 @@ use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Timing\RunTimes;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Verification;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Bench;
+use Tests\Core\Demo;
 
 const TWO_TOOLS = <<<'NC'
     G21 G17 G40 G49 G80 G90 G94
@@ -52,6 +54,21 @@ it('adds the time up by tool and by operation', function (): void {
         ->and(array_sum(array_column($times->tools, 0)))->toEqualWithDelta($times->seconds, 1e-9)
         // 10 + 120 mm at 600 mm/min and the way up at 300 mm/s.
         ->and($times->operations()[1]['seconds'])->toEqualWithDelta(13.0 + 26 / 300, 1e-6);
+});
+
+it('counts a shape that is finished with what finishes it, though its blocks stand under another heading', function (): void {
+    $setup = Demo::setup('2110');
+    $run = Verification::of(Program::fromText(Demo::text('2110')), $setup, turned: false);
+    $operations = RunTimes::of($run->trace, $setup->machine)->operations();
+    expect(array_column($operations, 'name'))->toBe(['ROUGH, T1', 'FINISH, T2', 'ROPE GROOVE, T7', 'BORE, T5'])
+        ->and(array_column($operations, 'tool'))->toBe([1, 2, 7, 5]);
+});
+
+it('begins an operation anew where the program comes back to it with its tool', function (): void {
+    $once = "(FACE)\nT1 M6\nS3000 M3\nG43 H1 Z25.\nG1 Z-1. F300.\nX10.\nG0 Z25.\n(HOLE)\nT2 M6\nS2000 M3\nG43 H2 Z25.\nG81 X0. Z-5. R2. F100.\nG80\n";
+    $times = runTimes(text: "G21 G17 G40 G49 G80 G90 G94\nG54 G0 X0. Y0.\n#1=0\nWHILE [#1 LT 2] DO1\n{$once}#1=#1+1\nEND1\nM30");
+    expect(array_column($times->operations(), 'name'))->toBe(['FACE', 'HOLE', 'FACE', 'HOLE'])
+        ->and(array_column($times->operations(), 'tool'))->toBe([1, 2, 1, 2]);
 });
 
 it('begins an operation where a comment stands alone, and where a tool is changed that has cut', function (): void {
