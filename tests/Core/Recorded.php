@@ -98,7 +98,7 @@ final class Recorded
         $wording = new Wording(Units::Millimetre);
 
         return [...$lines, ...array_map(static fn (Finding $finding): string => sprintf(
-            '%s %d:%d %s %s', $finding->check, $finding->line, $finding->column, $finding->severity->value, $wording->text($finding),
+            '%s %d:%d %s %s', $finding->check, SourceMap::lineNumber($finding->line), $finding->column, $finding->severity->value, $wording->text($finding),
         ), $run->findings)];
     }
 
