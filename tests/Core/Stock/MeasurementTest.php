@@ -27,7 +27,8 @@ it('measures what was cut', function (string $lines, array $at, Shape $shape, ar
     expect($measured)->toBeInstanceOf(Measured::class)->and($measured->shape)->toBe($shape)
         ->and(array_intersect_key($measured->sizes, $sizes))->toEqualWithDelta($sizes, 0.006)
         ->and($measured->middle)->toEqualWithDelta($middle, 0.003)
-        ->and($measured->depth())->toEqualWithDelta($depth, 0.01);
+        ->and($measured->depth())->toEqualWithDelta($depth, 0.01)
+        ->and($measured->isThrough)->toBeFalse();
 })->with([
     'a round pocket, from beside its middle' => [
         "X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nX0.\nG0 Z25.", [4, -3], Shape::Round, ['diameter' => 24.0], [0, 0], 4.0,
