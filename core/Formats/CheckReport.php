@@ -19,6 +19,9 @@ final class CheckReport
     private const CAUTION = 'Prove the program out: Oak Trace does not see the machine. Follow its manual, the shop\'s rules and local codes '
         .'for guarding; in doubt, ask a qualified person.';
 
+    /** Lines named beside the one of a finding. */
+    private const MOST_LINES = 12;
+
     /** @return iterable<string> */
     public static function lines(Verification $verification): iterable
     {
@@ -38,9 +41,11 @@ final class CheckReport
             if ($finding->remedy !== '') {
                 yield '           '.$wording->remedy($finding);
             }
-            if ($finding->alsoAt !== []) {
-                yield '           also on line '.implode(', ', array_slice(array_map($sources->words(...), $finding->alsoAt), 0, 12)).(
-                    count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : ''
+            // A program that is called twice has two places for each line.
+            $also = array_diff(array_unique(array_map($sources->words(...), $finding->alsoAt)), [$sources->words($finding->line)]);
+            if ($also !== []) {
+                yield '           also on line '.implode(', ', array_slice($also, 0, self::MOST_LINES)).(
+                    count($also) > self::MOST_LINES ? ' and '.(count($also) - self::MOST_LINES).' more' : ''
                 );
             }
             yield '           '.$finding->check;

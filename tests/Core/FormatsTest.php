@@ -91,6 +91,13 @@ it('reports in a terminal with the reminder to prove it out, and never calls a p
         ->not->toMatch('/\bsafe\b/i');
 });
 
+it('names a line of a program that is called more than once, once', function (): void {
+    $slot = "O2000\nG0 X-60.\nZ-5.\nX60.\nG91 Y8. G90\nX-60.\nZ25.\nM99";
+    $run = Bench::verify(Bench::sound("Y-20.\nM98 P2000\nY10.\nM98 P2000"), ['subprograms' => ['O2000' => $slot]]);
+    $report = implode("\n", iterator_to_array(CheckReport::lines($run), false));
+    expect($report)->toContain('line 4 of O2000  error')->toMatch('/also on line 6 of O2000$/m');
+});
+
 it('shows in the margin where each line leaves the tool, and how deep it went', function (): void {
     $run = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-4. F100.\nX5.\nG0 Z2.\nG98 G81 X9. Z-7. R2.\nG80"));
     $heights = LineHeights::of($run->trace, 2, $run->program);
