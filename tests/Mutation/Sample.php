@@ -20,6 +20,9 @@ final class Sample
     /** Seconds a run may take beside twice what its tests take by themselves: a fault may make a loop endless. */
     private const PATIENCE = 40.0;
 
+    /** Where what tests run is kept. */
+    private const KEPT = 'storage/framework/testing/covered';
+
     /** @var array<string, array<int, list<string>>> file => line => tests that run it */
     private array $tests = [];
 
@@ -29,29 +32,31 @@ final class Sample
     /** @param  list<string>  $php  PHP with its settings */
     public function __construct(private readonly array $php, private readonly string $temporary)
     {
+        if (! is_dir(self::KEPT)) {
+            mkdir(self::KEPT, recursive: true);
+        }
     }
 
     /**
-     * Runs each test by itself, and notes which lines of core/ it runs.
+     * Runs each test by itself, and notes which lines of core/ it runs. That is kept, and holds until the core, the test or what tests share changes.
      *
      * @param  list<string>  $tests  files or directories
      */
     public function cover(array $tests): void
     {
+        $shared = array_filter(self::files(['core', 'tests'], '*.php'), fn (string $file): bool => ! str_ends_with($file, 'Test.php'));
+        $shared = implode(array_map(md5_file(...), $shared));
         foreach (self::files($tests, '*Test.php') as $test) {
-            $covered = $this->temporary.'/covered.json';
-            $begun = microtime(true);
-            $pcov = ['-d', 'extension=pcov', '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd().'/core'];
-            $run = $this->run([$test], [...$pcov, '-d', 'auto_prepend_file='.__DIR__.'/cover.php'], ['OAK_COVERED' => $covered], null);
-            if ($run !== 0) {
+            $kept = self::KEPT.'/'.md5($shared.$test.md5_file($test)).'.json';
+            if (! is_file($kept) && ! $this->coverOne($test, $kept)) {
                 fwrite(STDERR, "{$test} fails without a fault, and is left out.\n");
 
                 continue;
             }
-            $this->seconds[$test] = microtime(true) - $begun;
-            /** @var array<string, list<int>> $lines */
-            $lines = json_decode((string) file_get_contents($covered), true, flags: JSON_THROW_ON_ERROR);
-            foreach ($lines as $file => $ran) {
+            /** @var array{float, array<string, list<int>>} $covered */
+            $covered = json_decode((string) file_get_contents($kept), true, flags: JSON_THROW_ON_ERROR);
+            $this->seconds[$test] = $covered[0];
+            foreach ($covered[1] as $file => $ran) {
                 foreach ($ran as $line) {
                     $this->tests[$file][$line][] = $test;
                 }
@@ -72,12 +77,13 @@ final class Sample
         foreach (self::files(["core/{$room}"], '*.php') as $file) {
             array_push($faults, ...array_filter(Fault::in($file, DefaultSet::mutators()), fn (Fault $fault): bool => $this->testsOf($fault) !== []));
         }
-        mt_srand($seed);
-        shuffle($faults);
+        // Each by itself: a changed file moves its own faults, and leaves the rest of a sample as it was.
+        $place = static fn (Fault $fault): string => hash('xxh3', $seed.' '.$fault->file.' '.$fault->mutator.' '.$fault->number);
+        usort($faults, static fn (Fault $one, Fault $other): int => $place($one) <=> $place($other));
         if ($faults !== [] && $this->fails($faults[0], $faults[0]->sound())) {
             throw new RuntimeException('The tests fail with no fault planted.');
         }
-        $found = $planted = 0;
+        $found = $planted = $leftOut = 0;
         foreach ($faults as $fault) {
             if ($planted === $count) {
                 break;
@@ -85,13 +91,36 @@ final class Sample
             if ($fault->planted() === $fault->sound()) {
                 continue;
             }
+            if (Equivalent::to($fault) !== null) {
+                $leftOut++;
+
+                continue;
+            }
             $isFound = $this->fails($fault, $fault->planted());
             [$planted, $found] = [$planted + 1, $found + ($isFound ? 1 : 0)];
             echo $isFound ? 'found  ' : 'LIVES  ', $fault->name(), "\n", $isFound ? '' : $this->difference($fault);
         }
         printf("%d of %d faults found in %s, of %d there could be in lines that are tested.\n", $found, $planted, $room, count($faults));
+        if ($leftOut > 0) {
+            printf("%d more were met that change nothing a test could find: tests/Mutation/equivalents.php says of each why.\n", $leftOut);
+        }
 
         return $planted === 0 ? 0.0 : $found / $planted;
+    }
+
+    /** Writes how long a test takes and which lines of core/ it runs; false where it fails. */
+    private function coverOne(string $test, string $kept): bool
+    {
+        $covered = $this->temporary.'/covered.json';
+        $begun = microtime(true);
+        $pcov = ['-d', 'extension=pcov', '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd().'/core'];
+        if ($this->run([$test], [...$pcov, '-d', 'auto_prepend_file='.__DIR__.'/cover.php'], ['OAK_COVERED' => $covered], null) !== 0) {
+            return false;
+        }
+        $lines = json_decode((string) file_get_contents($covered), true, flags: JSON_THROW_ON_ERROR);
+        file_put_contents($kept, json_encode([microtime(true) - $begun, $lines], JSON_THROW_ON_ERROR));
+
+        return true;
     }
 
     /** Whether the tests that run the line of a fault fail with a text in place of its file. */

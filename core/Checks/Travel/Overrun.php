@@ -238,7 +238,8 @@ final class Overrun extends MachineCheck
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);
         }
-        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $input->reach->span((string) $work, $axis))) {
+        $span = $word === null ? 0.0 : $input->reach->span((string) $work, $axis);
+        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $span) && $span > abs($past['furthest'] - $limit)) {
             $remedy = 'Nothing else of the program goes that far: is {axis}'.$word->number.' on this line right?';
         }
         yield new Finding(

@@ -30,7 +30,9 @@ it('tells how much of the width the cuts beside it take', function (): void {
         ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]],
     );
     $slot = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.full-slot'))[0];
-    expect($slot->line)->toBe(11)->and($slot->text)->toContain('The cut before it takes 40 % of the width, the one after it 60 %.');
+    expect($slot->line)->toBe(11)->and((new Wording(Units::Millimetre))->text($slot))->toBe(
+        'T1 cuts at full width, 3.000 mm deep; it may chatter. The cut before it takes 40 % of the width, the one after it 60 %.',
+    );
 });
 
 it('goes by the blank where the slot is, not by its highest place', function (): void {

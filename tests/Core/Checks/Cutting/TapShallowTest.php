@@ -22,6 +22,10 @@ CheckCases::raises('cutting.tap-shallow', [
         $tapped("G98 G84 X0. Y0. Z-10. R5. F300.\nX20. Z-2.9"), 20, 'caution', 'T4 taps 2.900 mm deep, 2.9 turns: its lead alone is about three.', null,
         $tools(),
     ],
+    'a depth said before the first hole' => [
+        $tapped("G98 G84 X0. Y0. Z-2. R5. F300. L0\nX20."), [19, 20], 'caution', 'T4 taps 2.000 mm deep, 2.0 turns: its lead alone is about three.', null,
+        $tools(),
+    ],
     'from a face that was lowered before' => [
         "X-5. Y0.\nZ2.\nG1 Z-8. F300.\nX5.\nG0 Z25.\n".$tapped('G98 G84 X0. Y0. Z-10. R2. F300.'), 24, 'caution',
         'T4 taps 2.000 mm deep, 2.0 turns: its lead alone is about three.', null, $tools(),

@@ -12,6 +12,12 @@ function passes(string ...$depths): string
     return implode("\n", array_map(static fn (string $depth): string => "G0 X-60. Y0.\nZ2.\nG1 Z{$depth} F100.\nX60. F300.\nG0 Z2.", $depths))."\nG0 Z25.";
 }
 
+/** The same as passes() along a side of the plate, the middle of the tool 3 mm beside it. */
+function passesBeside(string $from, string $to): string
+{
+    return str_replace(['X-60. Y0.', 'X60.'], [$from, $to], passes('-.5', '-1.', '-5.'));
+}
+
 CheckCases::raises('cutting.too-deep', [
     [passes('-.5', '-1.', '-5.'), [18, 19], 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”'],
     [
@@ -22,6 +28,12 @@ CheckCases::raises('cutting.too-deep', [
         "G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", [12, 13], 'stop',
         'T1 takes 20.000 mm in one pass, where the passes before it took 1.000 mm.', 'Put Z-1. @ 12:2 4 “-1.”',
     ],
+    ...array_map(static fn (array $side): array => [
+        passesBeside(...$side), [18, 19], 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”',
+    ], [
+        'along the left side' => ['X-53. Y-50.', 'Y50.'], 'along the right' => ['X53. Y-50.', 'Y50.'],
+        'along the front' => ['X-60. Y-43.', 'X60.'], 'along the back' => ['X-60. Y43.', 'X60.'],
+    ]),
     'a slot twice as deep as it is wide, in steel' => [
         passes('-20.'), 9, 'caution', 'T1 takes 20.000 mm in one pass at full width; 15.000 mm is the usual limit (common practice).', null,
         ['material' => 'steel'],

@@ -22,6 +22,10 @@ CheckCases::raises('heights.rapid-hits-obstacle', [
         'T1 breaks through into parallel, which lies under the stock: down to Z −25.400 mm, 0.400 mm into it.', null, PARALLEL,
     ],
     ["G0 X-30. Y30.\nZ6.\nG1 Z4. F100.\nG2 X30. Y30. R31. F300.\nG0 Z25.", 9, 'stop', 'T1 runs into jaw at Z 4.000 mm, 1.000 mm below its top.', null, JAW],
+    'what ends a little above the bottom of the stock' => [
+        "X-60.\nZ2.\nG1 Z-24.8 F100.\nG0 Z25.", [8, 9], 'stop', 'T1 runs into stop at Z −24.800 mm, 0.300 mm below its top.', null,
+        ['obstacles' => [['name' => 'stop', 'shape' => 'box', 'min' => [-70, -10, -45], 'max' => [-56, 10, -24.5], 'workOffset' => 'G54']]],
+    ],
     'past the corner of a clamp, too near' => [
         "G0 X0. Y33.\nZ5.\nG1 X33. Y0. F600.\nG0 Z25.", 8, 'stop', 'T1 runs into clamp at Z 5.000 mm, 7.000 mm below its top.', null, CLAMP,
     ],

@@ -9,6 +9,10 @@ CheckCases::raises('reading.no-end', [
         "G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM5\n", 5, 'caution',
         'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.', 'Put M30 after line 5 @ 5:3 0 “¶M30”',
     ],
+    'one line' => [
+        "G90 G0 X1.\n", 1, 'caution', 'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
+        'Put M30 after line 1 @ 1:11 0 “¶M30”',
+    ],
     'a control that ends with another code' => [
         "G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM5\n", 5, 'caution',
         'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.', 'Put M72 after line 5 @ 5:3 0 “¶M72”',

@@ -39,7 +39,7 @@ const SECOND_TOOL = "\nT2 M6\nG54 G0 X0. Y0.\nS1200 M3\nG43 H2 Z25.\n";
 it('says where, by how much and what to do', function (
     string $lines, array $changes, int $line, string $says, string $remedy, ?string $field, array $also,
 ): void {
-    $verification = Bench::verify(Bench::sound($lines), $changes);
+    $verification = Bench::verify(CheckCases::programOf($lines), $changes);
     $found = array_values(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->check === 'travel.overrun'));
     $wording = new Wording($verification->setup->units);
     expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($wording->text($found[0]))->toBe($says)
@@ -98,6 +98,11 @@ it('says where, by how much and what to do', function (
     'without a length' => [
         "G0 Z10.\nG49\nG0 Z10.", [], 8, 'Z runs past its plus limit of 0.000 mm: furthest 25.000 mm, 25.000 mm too far, on line 9.',
         'No length offset is active here: go home before the length is cancelled, or cancel it with the move home.', 'workOffsets.G54.Z', [9],
+    ],
+    'before the first tool' => [
+        "G90 G21 G17 G40 G49 G80 G94\nG54 G0 X0. Y0.\nZ30.\nZ29.\nX1.\nM30", [], 3,
+        'Z runs past its plus limit of 0.000 mm: furthest 30.000 mm, 30.000 mm too far, on line 3.',
+        'G54 Z must lie between −489.000 mm and −30.000 mm for everything to be inside. Is the offset touched off right?', 'workOffsets.G54.Z', [4],
     ],
     'a place of the machine' => [
         'G53 G0 X-800.', [], 6, 'X runs past its minus limit of −760.000 mm: furthest −800.000 mm, 40.000 mm too far, on line 6.',

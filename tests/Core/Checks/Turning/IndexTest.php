@@ -24,6 +24,10 @@ LatheCases::raises('turning.index', [
         "G21 G99\nT0101\nG97 S500 M3\nG0 X74. Z2.\nT0303\nG0 X70.\nT0101\nG0 X72.\nT0303", 7, 'caution',
         'The turret turns with T3 15.033 mm from the stock.',
     ],
+    'wherever its zero is' => [
+        LatheCases::READY."G0 X44. Z2.\nG1 Z-10. F0.2\nG0 X70.\nT0303", 8, 'caution', 'The turret turns with T1 15.000 mm from the stock.',
+        ['workOffsets' => ['G54' => ['Z' => -40]]],
+    ],
     'just nearer' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X79.8 Z-10.\nT0303", 5, 'caution', 'The turret turns with T1 19.900 mm from the stock.'],
     'in front of the face' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X10. Z20.\nT0303", 5, 'caution', 'The turret turns with T1 19.000 mm from the stock.'],
     'two millimetres off' => ["G21 G99\nT0101\nG97 S500 M3\nG0 X44. Z-10.\nT0303", 5, 'caution', 'The turret turns with T1 2.000 mm from the stock.'],

@@ -10,6 +10,7 @@ LatheCases::raises('turning.on-centre', [
     'a drill at a surface speed' => [str_replace('T0101', 'T0202', LatheCases::READY)."G0 X0. Z5.\nG1 Z-10. F0.1", 6, 'stop',
         'T2 works on the axis with a surface speed on: it would turn as fast as it can.',
     ],
+    'a drill far beside it' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X30. Z5.\nG1 Z-10. F0.1", 5, 'stop', 'T2 goes in at Ø30.000 mm, not on the axis.'],
     'more than a hair' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0.022 Z5.\nG1 Z-10. F0.1", 5, 'stop', 'T2 goes in at Ø0.022 mm, not on the axis.'],
     'once for a tool' => [
         "G21 G99\nT0202\nG97 S800 M3\nG0 X1. Z5.\nG1 Z-10. F0.1\nG0 Z5.\nS600\nG1 Z-12.", 5, 'stop',

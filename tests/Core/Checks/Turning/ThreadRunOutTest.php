@@ -28,6 +28,7 @@ LatheCases::staysQuiet('turning.thread-run-out', [
     'in its relief' => [sprintf(M36, '19.5'), RELIEVED],
     'at the beginning of it' => [sprintf(M36, '18.'), RELIEVED],
     'leading out' => [sprintf(M36, '12.'), ['stock' => ['diameter' => 36], 'machine' => ['control' => ['threadPullOff' => 1]]]],
+    'leading out over a part of its depth' => [sprintf(M36, '12.'), ['stock' => ['diameter' => 36], 'machine' => ['control' => ['threadPullOff' => 0.3]]]],
     'off the end of the part' => [
         "G21 G99\nT0505\nG97 S800 M4\nG0 X44. Z-20.\nG92 X35. Z3. F1.5\nX34.16\nG0 X60.", ['stock' => ['diameter' => 36, 'face' => 0]],
     ],
