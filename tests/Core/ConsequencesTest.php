@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Consequences;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
@@ -33,6 +35,15 @@ it('tells of a diameter that is not set, and not of the floor and the walls it s
     $told = findingsOf('1711', Demo::text('1711'), ['offsets' => ['D' => (object) []] + json_decode(Demo::file('1711'), true)['offsets']]);
     expect(array_keys($told))->toBe(['compensation.no-diameter'])
         ->and($told['compensation.no-diameter'])->toEndWith('2 more findings follow from this and are not listed.');
+});
+
+it('counts a single one that follows', function (): void {
+    $cause = new Finding('compensation.no-diameter', Severity::Stop, 8, 1, 'D1 is not set.');
+    $other = new Finding('state.feed-over', Severity::Caution, 4, 1, 'F is too high.');
+    $folded = Consequences::fold([$other, $cause, new Finding('cutting.full-slot', Severity::Note, 9, 1, 'A slot.')]);
+    expect(array_map((new Wording(Units::Millimetre))->text(...), $folded))
+        ->toBe(['F is too high.', 'D1 is not set. One more finding follows from this and is not listed.'])
+        ->and(Consequences::fold([$other, $cause]))->toBe([$other, $cause]);
 });
 
 it('hides nothing that has a cause of its own', function (): void {

@@ -47,7 +47,8 @@ it('says what it cannot look at while no tool tells its length', function () use
     $none = OakTrace\Core\Checks\Gaps::of(
         Bench::verify(Bench::sound('G0 X1.'), ['tools' => [['number' => 1, 'length' => 210]], 'obstacles' => [$there]])->input,
     );
-    expect(implode(' ', array_column($none, 'text')))->not->toContain('machine coordinates');
+    $onPart = OakTrace\Core\Checks\Gaps::of(Bench::verify(Bench::sound('G0 X1.'), ['obstacles' => [['workOffset' => 'G54'] + $there]])->input);
+    expect(implode(' ', array_column([...$none, ...$onPart], 'text')))->not->toContain('machine coordinates');
 });
 
 it('meets a round obstacle in a mistake only where it is', function (float $x, string $meets): void {

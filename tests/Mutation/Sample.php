@@ -44,7 +44,7 @@ final class Sample
      */
     public function cover(array $tests): void
     {
-        $shared = array_filter(self::files(['core', 'tests'], '*.php'), fn (string $file): bool => ! str_ends_with($file, 'Test.php'));
+        $shared = array_filter(self::files(['core', 'schemas', 'tests/Core'], '*'), fn (string $file): bool => ! str_ends_with($file, 'Test.php'));
         $shared = implode(array_map(md5_file(...), $shared));
         foreach (self::files($tests, '*Test.php') as $test) {
             $kept = self::KEPT.'/'.md5($shared.$test.md5_file($test)).'.json';

@@ -93,6 +93,12 @@ it('says what a move takes', function (array $from, array $to, array $wanted): v
     'over it' => [[-26, 0, 1], [26, 0, 1], ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'air' => 100]],
 ]);
 
+it('knows what a tool takes that is narrower than a cell', function (float $fromX, float $z, float $width, int $air): void {
+    $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(0.4), new ToolHolding, new CuttingLimits);
+    $found = solidBlock()->cut(goingFrom([$fromX, 0, $z], [10, 0, $z], tool: $tool), new Incidents);
+    expect($found['width'])->toEqualWithDelta($width, 0.01)->and($found['angle'])->toBe($width > 0.0 ? 180.0 : 0.0)->and($found['air'])->toBe($air);
+})->with(['in it' => [-10, -0.5, 0.4, 0], 'a quarter of it before' => [-30, -0.5, 0.4, 24], 'on it' => [-10, 0.0, 0.0, 100]]);
+
 it('says how far a move stays above what stands there', function (array $from, array $to, bool $atEnd, float $wanted): void {
     expect(blockWithPocket()->clearanceOf(goingFrom($from, $to, MotionKind::RAPID), $atEnd))->toEqualWithDelta($wanted, 1e-9);
 })->with([
@@ -139,6 +145,8 @@ it('tells what is worth telling of a move', function (Move $move, array $wanted)
     'a rapid down through its floor' => [goingFrom([0, 0, 5], [0, 0, -4], MotionKind::RAPID), ['rapid cuts' => 1.0]],
     'a rapid that scrapes the wall of the pocket' => [goingFrom([0, -3, -2.5], [6, -3, -2.5], MotionKind::RAPID), ['rapid cuts' => 2.5]],
     'a rapid by a tenth into a side' => [goingFrom([-30, -23.9, -5], [30, -23.9, -5], MotionKind::RAPID), ['rapid cuts' => 5.0]],
+    'a rapid as deep as one may graze' => [goingFrom([-30, 15, -0.02], [30, 15, -0.02], MotionKind::RAPID), []],
+    'a rapid a little deeper' => [goingFrom([-30, 15, -0.03], [30, 15, -0.03], MotionKind::RAPID), ['rapid cuts' => 0.03]],
     'deeper than it may' => [
         goingFrom([-30, 15, -2], [30, 15, -2], tool: eightMill(limits: new CuttingLimits(maxAxialDepth: 1.5))), ['deep' => 2.0, 'slot' => 2.0],
     ],

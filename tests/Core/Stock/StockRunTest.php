@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Engagement;
 use OakTrace\Core\Stock\Incident;
@@ -86,7 +87,9 @@ it('has coarser cells for a run of ten times what it may look at, and none for o
 
         return $stock;
     };
-    $effort = (int) (new ReflectionProperty(StockRun::class, 'effort'))->getValue($run(PHP_INT_MAX - 1));
+    $effort = (int) (new ReflectionProperty(StockRun::class, 'effort'))->getValue($all = $run(PHP_INT_MAX - 1));
+    // 5 down, 40 and 30 along, each with half a circle of the cutter of 10 ahead, in cells.
+    expect($effort)->toEqualWithDelta((2 * 75 + 3 * M_PI_2 * 5) * 5 / $all->cell ** 2, 2.0);
     [$tenfold, $hundredfold] = [$run(intdiv($effort, 10)), $run(intdiv($effort, 100))];
     expect($tenfold->isTooLong)->toBeTrue()->and($tenfold->coarserCell())->toBeGreaterThan(3 * $tenfold->cell)
         ->and($run(intdiv($effort, 10), $tenfold->coarserCell())->isComplete())->toBeTrue()
@@ -99,6 +102,14 @@ it('cuts a round stock, and nothing beside it', function (): void {
     // A strip 10 wide through the middle of a circle: its chord area (geometry).
     $strip = 2 * (5 * sqrt(900 - 25) + 900 * asin(5 / 30));
     expect($stock->removed())->toEqualWithDelta($strip * 3, 8.0)->and($stock->field()->at(-29.0, 25.0))->toBe(-INF);
+});
+
+it('cuts the second of two plates where the tool comes over it by less than its radius', function (): void {
+    [$stock] = cutting("G55 X-53. Y-60.\nG0 Z2.\nG1 Z-3. F300.\nY60.\nG0 Z25.", [
+        'workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]],
+        'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+    ]);
+    expect(array_map(static fn (Body $body): float => round($body->removed), $stock->bodies))->toBe([0.0, 480.0]);
 });
 
 it('keeps how the stock stands at the moments asked for', function (): void {
@@ -170,6 +181,13 @@ it('begins anew where short moves come back over what they have cut', function (
     [, $rows] = cutting("X-20. Y0.\nZ2.\nG1 Z-1. F300.\n".$level(-1.0, 1)."\n".$level(-2.0, -1)."\n".$level(-3.0, 1)."\nG0 Z25.", cell: 0.25);
     // Its last move comes to where the level above has not been: it ends as a ramp.
     expect(max(array_column(array_slice($rows, 1, -1), 'depth')))->toBeLessThan(1.01);
+});
+
+it('takes as much in short moves of a ball, aslant, in coarse cells as in fine ones', function (): void {
+    $lines = "Z2.\nX0. Y5.\nG1 Z-6. F200.\n".implode("\n", array_map(static fn (int $n): string => sprintf('X%.3f Y%.3f', 0.8 * $n, 5 + 0.5 * $n), range(1, 30)));
+    $ball = ['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 16, 'fluteLength' => 30]]];
+    [$fine, $coarse] = [cutting($lines, $ball, 0.25)[0]->removed(), cutting($lines, $ball, 2.0)[0]->removed()];
+    expect($coarse)->toEqualWithDelta($fine, 0.06 * $fine);
 });
 
 it('finds a slot in short moves as in one', function (int $moves, int $told): void {

@@ -77,6 +77,11 @@ it('holds a driven tool and its holder against the part', function (string $chec
     'the jaws' => ['turning.zone', 5, "G0 X118. Z-52.\nX130.", 'across'],
 ]);
 
+it('takes nothing out of the part at rapid', function (): void {
+    $lines = "G21 G98\nT0909\nM43\nG97 S3000 M133\nG0 X60. Z-20.\nX30.\nX60.\nM135\nM44";
+    expect(Lathe::verify(Lathe::whole($lines), DrivenTools::lathe('across'))->input->turned?->removed())->toBe(0.0);
+});
+
 it('counts the way of a driven tool through air, once it has cut', function (string $lines, int $told): void {
     $found = Lathe::found('turning.air', "G21 G98\nT0909\nM43\nG97 S3000 M133\n{$lines}\nG0 X60.\nM135\nM44", DrivenTools::lathe('across'));
     expect($found)->toHaveCount($told);
@@ -94,5 +99,6 @@ it('lets it out of its hole, and pass beside the part', function (string $lines,
     'out of the side' => ["G0 X44. Z-20.\nG1 X30. F100.\nG0 X60.", 'across'],
     'out of the face' => ["G0 X20. Z5.\nG1 Z-8. F100.\nG0 Z5.", 'along'],
     'back into its hole' => ["G0 X44. Z-20.\nG1 X34. F100.\nG0 X44.\nX34.2\nG1 X30.\nG0 X60.", 'across'],
+    'back into its hole two turns on' => ["G0 X44. Z-20. C0.\nG1 X34. F100.\nG0 X44. C720.\nX34.2\nG1 X30.\nG0 X60.", 'across'],
     'before the face' => ["G0 X39. Z6.\nZ5.1\nG0 X60.", 'across'],
 ]);

@@ -23,6 +23,10 @@ CheckCases::raises('compensation.strip-left', [
         alongFront('G41', '-40.'), 10, 'caution', 'T1 cuts at full width along this outline, and nothing is left on the other side of the line.',
         null,
     ],
+    'where it goes down on the outline' => [
+        "G0 X-75. Y-75.\nZ2.\nG41 D1 G1 X-65. Y-39. F400.\nZ-3. F200.\nX60. F400.\nG40 X75. Y-75.\nG0 Z25.", 10, 'caution',
+        'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.', null,
+    ],
     'from the right' => [
         "G0 X75. Y-75.\nZ2.\nG1 Z-3. F200.\nG42 D1 X65. Y-39. F400.\nX-60.\nG40 X-75. Y-75.\nG0 Z25.", 10, 'caution',
         'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.', null,

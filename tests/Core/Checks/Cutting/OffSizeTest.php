@@ -18,6 +18,10 @@ CheckCases::raises('cutting.off-size', [
         $pocket('9'), 9, 'caution', 'hole 1: diameter comes out 28.000 mm; the drawing has 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
     ],
     'too deep' => [$pocket('10', '5'), 8, 'stop', 'hole 1: depth comes out 5.000 mm; the drawing has 4.000 mm, from 3.900 mm to 4.100 mm.', null, $wanted([])],
+    'too deep from its middle on' => [
+        "X4.5\nZ2.\nG1 Z-5. F100.\nG91 X5.5 F400.\nG3 I-10.\nG1 X-10. Z0.\nX5.\nG3 I-5.\nG90 G0 Z25.", 8, 'stop',
+        'hole 1: depth comes out 5.000 mm; the drawing has 4.000 mm, from 3.900 mm to 4.100 mm.', null, $wanted([]),
+    ],
     'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', 'hole 1 is 1.000 mm out of position; 0.100 mm is allowed.', null, $wanted([])],
     'not there' => [
         "X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', 'hole 1 is missing at X 0.000 mm Y 0.000 mm.', null,

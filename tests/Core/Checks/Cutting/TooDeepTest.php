@@ -50,6 +50,10 @@ CheckCases::staysQuiet('cutting.too-deep', [
     'a tool of which the setup says what it may take' => [
         passes('-20.'), ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 20]]],
     ],
+    ...array_map(static fn (array $side): array => [passesBeside(...$side)], [
+        'past the left side' => ['X-56. Y-50.', 'Y50.'], 'past the right' => ['X56. Y-50.', 'Y50.'],
+        'past the front' => ['X-60. Y-46.', 'X60.'], 'past the back' => ['X-60. Y46.', 'X60.'],
+    ]),
     [passes('-2.', '-4.', '-6.', '-8.')],
     [passes('-.2', '-.4', '-.9')],
     [passes('-2.'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],

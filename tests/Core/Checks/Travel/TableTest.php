@@ -20,6 +20,9 @@ CheckCases::raises('travel.table', [
     // The far corners are hypot(40, 12.5) = 41.908 from the centre: they pass lower on the way than the plate stands at its end.
     'on the way only' => ['G0 Z200. A90.', 6, 'stop', 'When A turns, the stock dips 0.407 mm into the table.', null, overTable(-54)],
     'at the second turn' => ["G0 Z200. A10.\nA-90.", 7, 'stop', 'When A turns, the stock dips 14.407 mm into the table.', null, overTable(-40)],
+    'a centre of which no height is given, below the table' => [
+        'G0 Z200.', 1, 'stop', 'The centre of A lies 0.500 mm below the table.', null, overTable(0.5, ['Y' => 0]),
+    ],
     'a centre below the table' => ['G0 Z200.', 1, 'stop', 'The centre of A lies 2.500 mm below the table.', null, overTable(-10)],
 ]);
 

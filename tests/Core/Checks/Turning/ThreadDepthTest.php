@@ -64,3 +64,7 @@ it('says that the depth of a thread was not looked at', function (string $tool, 
     'no pitch' => ['T0101', [], 'No pitch given for T1: the depth of the thread was not checked.'],
     'no stock' => ['T0505', ['stock' => null], 'Without the stock the depth of the thread was not checked.'],
 ]);
+
+it('has looked at the depth of a thread whose pitch and stock are given', function (): void {
+    expect(implode(' ', LatheCases::gaps(THREAD_HEAD."G92 X39.2 Z-20. F1.5\nG28 U0 W0\nM30", [])))->not->toContain('the depth of the thread');
+});
