@@ -27,6 +27,12 @@ it('counts an axis from its first move, and leaves machine moves out of the fit'
         ->and($summary['extents']['machine']->Y)->toEqual([-300, -300]);
 });
 
+it('names the lines that go furthest however far they are from each other', function (): void {
+    $lines = "G0 X-30.\n#1=0\nWHILE[#1LT2500]DO1\nG1 Y1. F500.\nY0.\n#1=#1+1\nEND1\nG0 X30.";
+    $reach = static fn (string $lines): array => CheckResult::of(Bench::verify(Bench::sound($lines)))['summary']['reach']->X['lines'];
+    expect($reach($lines))->toBe([6, 13])->and($reach(strtr($lines, ['X-30.' => 'X30.', 'X30.' => 'X-30.'])))->toBe([13, 6]);
+});
+
 it('says null where no offset fits', function (): void {
     $summary = CheckResult::of(Bench::verify(Bench::sound("G0 Y-210.\nY210.")))['summary'];
     expect($summary['fit']->G54['Y'])->toBeNull()->and($summary['fit']->G54['X'])->not->toBeNull();

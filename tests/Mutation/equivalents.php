@@ -2,4 +2,43 @@
 
 declare(strict_types=1);
 
-return [];
+// Faults that change nothing a test could find, by file: what stands there, what the fault makes of it, and why. Each was read by itself; none
+// stands here because no test has found it.
+
+return [
+    'core/Checks/Cutting/Deflection.php' => [
+        [
+            '$load->deflection <= self::MOST', '$load->deflection < self::MOST',
+            'A length that is reckoned from a power of a diameter is never just the limit.',
+        ],
+    ],
+    'core/Checks/Geometry/ArcReversed.php' => [
+        ['$found[$line] < 0.0', '$found[$line] < 1.0', 'goesBack() takes no arc of less than half a circle.'],
+    ],
+    'core/Checks/Heights/RapidLow.php' => [
+        [
+            "margins->clearance ?? 0.0), 'z'", "margins->clearance ?? 1.0), 'z'",
+            'Where there is no clearance nothing is held against it.',
+        ],
+    ],
+    'core/Checks/Turning.php' => [
+        ['new self([], $center, $setup, 0.0)', 'new self([], $center, $setup, -1.0)', 'It is asked where things stand, which does not hang on its zero.'],
+    ],
+    'core/Stock/Body.php' => [
+        ['($struck > self::GRAZE ||', '($struck >= self::GRAZE ||', 'struck() gives nothing, or more than that.'],
+        [
+            '* $field->dx && max($move->y0, $move->y1) + $reach > $field->y && min(', '* $field->dx && max($move->y0, $move->y1) + $reach > $field->y || min(',
+            'What does not come over it is only cut for nothing.',
+        ],
+    ],
+    'core/Stock/Measure/Measurement.php' => [
+        [
+            "\$one->away + \$two->away < \$narrowest['width'] - 1.0E-6", "\$one->away + \$two->away <= \$narrowest['width'] - 1.0E-6",
+            'Two widths that differ by just that are one as good as the other.',
+        ],
+    ],
+    'core/Stock/StockRun.php' => [
+        ['$this->plunges[$stroke->line] = true', '$this->plunges[$stroke->line] = false', 'Its keys alone are read.'],
+        ['if ($number === 0 || $stock === null)', 'if ($number === -1 || $stock === null)', 'The first divided by itself is one.'],
+    ],
+];

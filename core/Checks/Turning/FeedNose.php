@@ -30,8 +30,11 @@ final class FeedNose extends LatheCheck
     {
         foreach (CutFeeds::of($input) as $number => [$feed, $place]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
-            $radius = $tool->geometry->cornerRadius ?? 0.0;
-            if ($tool === null || $radius <= 0.0 || $tool->insert->includedAngle === null || $feed <= self::MOST * $radius) {
+            if ($tool?->insert->includedAngle === null) {
+                continue;
+            }
+            $radius = $tool->geometry->cornerRadius;
+            if ($radius <= 0.0 || $feed <= self::MOST * $radius) {
                 continue;
             }
             yield new Finding(

@@ -20,6 +20,11 @@ CheckCases::raises('cutting.ridge-left', [
         $faced(23.0, -20.0), [11, 9], 'caution',
         'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null, $raw,
     ],
+    'the first of two ridges, from the front' => [
+        $faced(-20.0, 23.0, "\nX-80. Y65.\nZ2.\nG1 Z0. F300.\nX80. F900.\nG0 Z25."), [11, 9], 'caution',
+        'T1 leaves a ridge 3.000 mm wide and 1.000 mm high: its passes lie 43.000 mm apart, and it is Ø40.000 mm.', null,
+        array_replace_recursive($raw, ['stock' => ['max' => [50, 80, 1]]]),
+    ],
     'along Y' => [
         "G0 X-20. Y-70.\nZ2.\nG1 Z0. F300.\nY70. F900.\nG0 X22.\nG1 Y-70. F900.\nG0 Z25.", [11, 9], 'caution',
         'T1 leaves a ridge 2.000 mm wide and 1.000 mm high: its passes lie 42.000 mm apart, and it is Ø40.000 mm.', null, $raw,

@@ -30,6 +30,10 @@ CheckCases::raises('heights.decimal-slip', [
         "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", [11, 12], 'stop',
         'Z −15.000 mm is out of step with the passes before it. The cut on line 10 went to −1.000 mm.', 'Put Z-1.5 @ 11:2 4 “-1.5”',
     ],
+    'out of step in inch' => [
+        "G20\nG0 X-2.4 Y0.\nG1 Z-.02 F4.\nX2.4 F12.\nZ-.04 F4.\nX-2.4 F12.\nZ-.6 F4.\nX2.4 F12.\nG0 Z1.", [12, 13], 'stop',
+        'Z −15.240 mm is out of step with the passes before it. The cut on line 11 went to −1.016 mm.', 'Put Z-0.06 @ 12:2 3 “-0.06”',
+    ],
     'out of step after a single pass, and just that step with its point moved' => [
         "X-60. Y0.\nG1 Z17.5 F300.\nX60.\nZ1.5\nX-60.\nG0 Z25.", [9, 10], 'stop',
         'Z 1.500 mm is out of step with the passes before it. The cut on line 8 went to 17.500 mm.', 'Put Z15. @ 9:2 3 “15.”', $high,

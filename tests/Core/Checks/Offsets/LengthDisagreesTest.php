@@ -46,6 +46,7 @@ CheckCases::staysQuiet('offsets.length-disagrees', [
     'all agree' => [$each, $measured([-248.2, -241.4, -219.75])],
     'relative to a master tool they agree as well' => [$each, $measured([0, 6.8, 28.45], 'master-tool')],
     'holder and stick-out are good to 3 mm' => [$each, $assembled(52.5)],
+    'and just to that' => [$each, $assembled(53)],
     'a school that is not specified' => [$each, ['lengthSchool' => null] + $measured([-248.2, -251.4, -219.75])],
     'two that agree' => [$two, $measured([-248.2, -241.4, -219.75])],
     'two that differ by no more than they may' => [$two, $measured([-248.2, -241.55, -219.75])],

@@ -20,6 +20,8 @@ CheckCases::raises('travel.table', [
     // The far corners are hypot(40, 12.5) = 41.908 from the centre: they pass lower on the way than the plate stands at its end.
     'on the way only' => ['G0 Z200. A90.', 6, 'stop', 'When A turns, the stock dips 0.407 mm into the table.', null, overTable(-54)],
     'at the second turn' => ["G0 Z200. A10.\nA-90.", 7, 'stop', 'When A turns, the stock dips 14.407 mm into the table.', null, overTable(-40)],
+    // 40 sin 20° + 12.5 cos 20° = 25.427 below the centre.
+    'one of several turns' => ["G0 Z200. A12.\nA0.\nA1.\nA20.", 9, 'stop', 'When A turns, the stock dips 2.927 mm into the table.', null, overTable(-35)],
     'a centre of which no height is given, below the table' => [
         'G0 Z200.', 1, 'stop', 'The centre of A lies 0.500 mm below the table.', null, overTable(0.5, ['Y' => 0]),
     ],

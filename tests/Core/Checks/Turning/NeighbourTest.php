@@ -40,6 +40,13 @@ LatheCases::raises('turning.neighbour', [
         'While T1 works, T2 beside it passes 56.000 mm from the axis at Z−57.000 mm: 4.000 mm into the jaws.',
         array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => -400]]]]),
     ],
+    'a boring bar of which nobody says how thick it is' => [LatheCases::READY."G0 X56. Z-1.\nG1 Z-57. F0.1", 6, 'caution',
+        'While T1 works, T6 beside it passes 58.000 mm from the axis at Z−57.000 mm: 2.000 mm into the jaws.',
+        array_replace_recursive(SIDE_BY_SIDE, [
+            'tools' => [5 => ['number' => 6, 'kind' => 'boring']],
+            'offsets' => ['T' => ['2' => ['X' => -400], '3' => ['X' => -400], '6' => ['X' => -60, 'Z' => 0]]],
+        ]),
+    ],
     'an insert beyond the axis' => [LatheCases::READY."G0 X30. Z-20.\nG1 Z-25. F0.1", 5, 'caution',
         'While T1 works, T3 beside it passes 10.000 mm from the axis at Z−10.000 mm: 10.000 mm into the stock.', SIDE_BY_SIDE,
     ],
