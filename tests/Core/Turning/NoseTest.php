@@ -50,6 +50,17 @@ it('finishes with compensation switched on in the blocks of the shape', function
  * Judged by clipper-lib, a general-purpose library for clipping and offsetting polygons: 240 contours of lines and arcs on both
  * sides, with every tip and with round and extended corners. The tip stands off the middle of the nose by the vectors written here.
  */
+it('leaves compensation that is on out of roughing', function (): void {
+    $rough = static function (string $code): array {
+        $text = LatheCases::READY."G0 X46. Z6.\n{$code}G1 X42. Z2. F0.2\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.3\nN10 G0 X20.\nG1 Z-10.\nN20 X42.\n"
+            ."G40 G0 X60. Z10.\nM30";
+        $rows = array_filter(Lathe::moves($text, LatheCases::BAR), static fn (array $row): bool => $row['line'] === 8 && $row['kind'] !== 'rapid');
+
+        return array_count_values(array_map(static fn (array $row): string => sprintf('%s to Z%.4F', $row['kind'], $row['to'][2]), $rows));
+    };
+    expect($rough('G42 '))->toBe(['feed to Z-9.9000' => 7])->and($rough(''))->toBe(['feed to Z-9.9000' => 7]);
+});
+
 it('runs the middle of the nose where a polygon library puts the offset, within 0.001 mm', function (): void {
     $tips = [[0, 0], [1, 1], [-1, 1], [-1, -1], [1, -1], [1, 0], [0, 1], [-1, 0], [0, -1], [0, 0]];
     $tasks = [];
