@@ -103,7 +103,7 @@ final readonly class SystemVariables
             SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()->on($axis)),
             SystemVariable::MachinePosition => $this->onAxis($index, fn (int $axis): float => $this->context->recorder->at[$axis]),
             SystemVariable::ProbePosition => $this->probed($index),
-            SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
+            SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name]),
             SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),
             SystemVariable::Shift => $this->onAxis($index, fn (int $axis): float => $this->offsets->localShift()[$axis]),
             SystemVariable::WorkOffsets => $this->onAxis(

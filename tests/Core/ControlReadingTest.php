@@ -99,6 +99,8 @@ describe('motion', function (): void {
         // X and Y at one rate: 30 and 10 long, so Y arrives after a third of the time, X goes on alone.
         $bent = ['machine' => ['control' => ['rapidPath' => 'independent']]];
         expect(Bench::points('G0 X30. Y10.', array_replace_recursive(Bench::AT_ZERO, $bent)))->toEqual([['rapid', 10, 10, 0], ['rapid', 30, 10, 0]]);
+        $noRate = array_replace_recursive(Bench::AT_ZERO, $bent, ['machine' => ['axes' => ['Y' => ['rapid' => null]]]]);
+        expect(Bench::points('G0 X30. Y10.', $noRate))->toEqual([['rapid', 30, 0, 0], ['rapid', 30, 10, 0]]);
     });
 
     it('counts bare numbers in least increments where the control does', function (): void {

@@ -140,6 +140,9 @@ it('cuts a round pocket from its centre', function (string $block, array $points
             ['arc', 15, 10, -4], ['feed', 10, 10, -4],
         ],
     ],
+    'a level and a half, of which one counts' => [
+        'G91 G13 Z-3. I8. L1.5 D1', [['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1]],
+    ],
     'from the radius of its cutter on' => [
         'G12 I3. K9. Q3. D1', [['feed', 13, 10, 2], ['arc', 13, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]],
     ],

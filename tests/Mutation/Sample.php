@@ -20,6 +20,9 @@ final class Sample
     /** Seconds a run may take beside twice what its tests take by themselves: a fault may make a loop endless. */
     private const PATIENCE = 40.0;
 
+    /** Tests in one run: a loop without an end is found out by the first of them. */
+    private const AT_A_TIME = 10;
+
     /** Where what tests run is kept. */
     private const KEPT = 'storage/framework/testing/covered';
 
@@ -126,13 +129,16 @@ final class Sample
     /** Whether the tests that run the line of a fault fail with a text in place of its file. */
     private function fails(Fault $fault, string $text): bool
     {
-        $tests = $this->testsOf($fault);
-        $seconds = array_sum(array_intersect_key($this->seconds, array_flip($tests)));
         file_put_contents($this->temporary.'/planted', $text);
+        $planted = [Mutate::ENV_MUTATION_TESTING => (string) realpath($fault->file), Mutate::ENV_MUTATION_FILE => $this->temporary.'/planted'];
+        foreach (array_chunk($this->testsOf($fault), self::AT_A_TIME) as $tests) {
+            $seconds = array_sum(array_intersect_key($this->seconds, array_flip($tests)));
+            if ($this->run([...$tests, '--stop-on-failure', '--stop-on-error'], [], $planted, self::PATIENCE + 2 * $seconds) !== 0) {
+                return true;
+            }
+        }
 
-        return $this->run([...$tests, '--stop-on-failure', '--stop-on-error'], [], [
-            Mutate::ENV_MUTATION_TESTING => (string) realpath($fault->file), Mutate::ENV_MUTATION_FILE => $this->temporary.'/planted',
-        ], self::PATIENCE + 2 * $seconds) !== 0;
+        return false;
     }
 
     /** @return list<string> those that run a line of it, the quick ones first */

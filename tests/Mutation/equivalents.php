@@ -24,6 +24,28 @@ return [
     'core/Checks/Turning.php' => [
         ['new self([], $center, $setup, 0.0)', 'new self([], $center, $setup, -1.0)', 'It is asked where things stand, which does not hang on its zero.'],
     ],
+    'core/Interpreter/Arcs.php' => [
+        ['($this->solver->sweep < 0 ? -360.0', '($this->solver->sweep <= 0 ? -360.0', 'No arc goes round by nothing.'],
+    ],
+    'core/Interpreter/Compensator.php' => [
+        ['turningInForce()?->noseToTip()', 'turningInForce()->noseToTip()', 'Nothing is compensated with no offset in force.'],
+    ],
+    'core/Interpreter/CycleRunner.php' => [
+        [
+            "\$modal->cycle = \$cycle;\n            \$this->context->recorder->stateChanged();", "\$modal->cycle = \$cycle;\n            ",
+            'A block that names a code has changed the state before.',
+        ],
+    ],
+    'core/Interpreter/ProbeContact.php' => [
+        ['[($n - 1) / $steps, $n / $steps]', '[($n - 2) / $steps, $n / $steps]', 'The place is sought from a step further back, and found as well.'],
+    ],
+    'core/Interpreter/StraightLine.php' => [
+        ["(\$shape['seen'] & 1 << \$axis)", "(\$shape['seen'] | 1 << \$axis)", 'Blocks that are not taken the quick way are taken the usual one.'],
+    ],
+    'core/Interpreter/SubprogramText.php' => [
+        ['round((float) $code * 10)', 'round($code * 10)', 'Ten times the text of a number is ten times the number.'],
+        ['for ($line = 1, $last', 'for ($line = 0, $last', 'There is no line 0, and it reads as an empty one.'],
+    ],
     'core/Stock/Body.php' => [
         ['($struck > self::GRAZE ||', '($struck >= self::GRAZE ||', 'struck() gives nothing, or more than that.'],
         [
