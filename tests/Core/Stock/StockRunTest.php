@@ -184,7 +184,9 @@ it('begins anew where short moves come back over what they have cut', function (
 });
 
 it('takes as much in short moves of a ball, aslant, in coarse cells as in fine ones', function (): void {
-    $lines = "Z2.\nX0. Y5.\nG1 Z-6. F200.\n".implode("\n", array_map(static fn (int $n): string => sprintf('X%.3f Y%.3f', 0.8 * $n, 5 + 0.5 * $n), range(1, 30)));
+    $lines = "Z2.\nX0. Y5.\nG1 Z-6. F200.\n".implode("\n", array_map(
+        static fn (int $n): string => sprintf('X%.3f Y%.3f', 0.8 * $n, 5 + 0.5 * $n), range(1, 30),
+    ));
     $ball = ['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 16, 'fluteLength' => 30]]];
     [$fine, $coarse] = array_map(static fn (float $cell): float => 200000 - cutting($lines, $ball, $cell)[0]->field()->volume(), [0.25, 2.0]);
     expect($coarse)->toEqualWithDelta($fine, 0.06 * $fine);

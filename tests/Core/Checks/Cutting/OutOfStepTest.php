@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $two = [
@@ -25,6 +27,14 @@ CheckCases::raises('cutting.out-of-step', [
         $slot(1.5, 3.0).'G55 '.$slot(3.0), 18, 'caution', 'T1 takes 3.000 mm at G55; the same pass at G54, on line 12, takes 1.500 mm.', null, $two,
     ],
 ]);
+
+it('tells each vice where a step is missing', function () use ($two, $slot): void {
+    $three = $two;
+    $three['workOffsets']['G56'] = ['X' => -100, 'Y' => -200, 'Z' => 0];
+    $three['moreStock'][] = ['workOffset' => 'G56'] + $two['moreStock'][0];
+    $found = Bench::findings('cutting.out-of-step', Bench::verify(Bench::sound($slot(1.5, 3.0).'G55 '.$slot(3.0).'G56 '.$slot(3.0)), $three));
+    expect(array_map(static fn (Finding $finding): string => (string) $finding->figures['work'], $found))->toBe(['G55', 'G56']);
+});
 
 CheckCases::staysQuiet('cutting.out-of-step', [
     'the same steps in both' => [$slot(1.5, 3.0).'G55 '.$slot(1.5, 3.0), $two],
