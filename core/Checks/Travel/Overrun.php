@@ -185,6 +185,12 @@ final class Overrun extends MachineCheck
         return $within === [] ? null : $past;
     }
 
+    /** Whether one number goes so far past a limit that nothing else comes near, and the rest of the program stays inside. */
+    private static function isAlone(float $by, float $span): bool
+    {
+        return $by > self::ALONE * max(1.0, $span) && $by < $span;
+    }
+
     /** Whether a tool comes down with no length offset in force. */
     private static function comesDownWithout(CheckInput $input, int $tool): bool
     {
@@ -238,8 +244,7 @@ final class Overrun extends MachineCheck
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);
         }
-        $span = $word === null ? 0.0 : $input->reach->span((string) $work, $axis);
-        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $span) && $span > abs($past['furthest'] - $limit)) {
+        if ($word !== null && self::isAlone(abs($past['furthest'] - $limit), $input->reach->span((string) $work, $axis))) {
             $remedy = 'Nothing else of the program goes that far: is {axis}'.$word->number.' on this line right?';
         }
         yield new Finding(
