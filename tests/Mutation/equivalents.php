@@ -63,4 +63,25 @@ return [
         ['$this->plunges[$stroke->line] = true', '$this->plunges[$stroke->line] = false', 'Its keys alone are read.'],
         ['if ($number === 0 || $stock === null)', 'if ($number === -1 || $stock === null)', 'The first divided by itself is one.'],
     ],
+    'core/Timing/RunTimes.php' => [
+        ['$found < $this->heading && (', '$found <= $this->heading && (', 'What is found is the heading itself, and stays so.'],
+    ],
+    'core/Timing/SurfaceSpeedTime.php' => [
+        ['$slow = $this->clamped <= $near', '$slow = $this->clamped < $near', 'Where the two are the same the share worked out is nothing too.'],
+    ],
+    'core/Timing/Timer.php' => [
+        ['$changeX = $x > $beforeX', '$changeX = $x >= $beforeX', 'Of two that are the same the difference is nothing either way.'],
+        ['if ($this->stillIn !== $chunk)', 'if ($this->stillIn === $chunk)', 'Then all of a turned contour is timed move by move, which takes as long.'],
+        [
+            '[$beforeX, $beforeY, $beforeZ] = $this->heading ?: [0.0, 0.0, 0.0]', '[$beforeX, $beforeY, $beforeZ] = $this->heading ?: [0.0, 0.0, -1.0]',
+            'With no heading before it, it is not asked for.',
+        ],
+        [
+            '[$fed, $under] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null]',
+            '[$fed] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null]',
+            'Then every move is timed by itself, which takes as long.',
+        ],
+        ['$speed * $size > $this->rates[$axis]', '$speed * $size >= $this->rates[$axis]', 'What divides to the rate is the rate.'],
+        ['if ($sizeZ > 0.0 && $acceleration', 'if ($sizeZ > -1.0 && $acceleration', 'Nothing times an acceleration is not above the most.'],
+    ],
 ];

@@ -30,6 +30,15 @@ it('takes as long for a contour in one go as move by move', function (string $he
     'at a speed' => "G21 G99\nT0101\nG97 S900 M3", 'per minute' => "G21 G98\nT0101\nG97 S900 M3",
 ]);
 
+it('waits for a C axis that turns with the cut', function (): void {
+    $slide = ['rapid' => 12000, 'acceleration' => 1500];
+    $setup = Lathe::setup(['machine' => ['axes' => ['X' => $slide, 'Z' => $slide, 'C' => ['min' => -9999, 'max' => 9999, 'rapid' => 3600]]]]);
+    $text = "G21 G98\nT0101\nG97 S900 M3\nG1 X40. C0. F3000.\nX39.8 C360.\nX39.6 C720.\nX39.4 C1080.\nX39.2 C1440.";
+    $rows = array_slice(iterator_to_array(Verification::trace(Program::fromText($text), $setup)->each(), false), -4);
+    // A turn at 3600 degrees a minute.
+    expect(array_map(static fn (Row $row): float => $row->seconds, $rows))->each->toEqualWithDelta(6.0, 0.1);
+});
+
 it('leaves a thread its feed whatever the override', function (): void {
     $setup = Lathe::setup();
     $trace = Verification::trace(Program::fromText("G21 G99\nT0101\nG97 S800 M3\nG0 X40. Z5.\nG32 Z-20. F1.5\nG1 X44. F0.2"), $setup);
