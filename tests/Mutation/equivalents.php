@@ -64,6 +64,7 @@ return [
         ['if ($number === 0 || $stock === null)', 'if ($number === -1 || $stock === null)', 'The first divided by itself is one.'],
     ],
     'core/Timing/RunTimes.php' => [
+        ['max($lines) < $until && min(', 'max($lines) <= $until && min(', 'On the line of a heading nothing moves.'],
         ['$found < $this->heading && (', '$found <= $this->heading && (', 'What is found is the heading itself, and stays so.'],
     ],
     'core/Timing/SurfaceSpeedTime.php' => [
@@ -80,6 +81,19 @@ return [
             '[$fed, $under] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null]',
             '[$fed] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null]',
             'Then every move is timed by itself, which takes as long.',
+        ],
+        [
+            '[$beforeX, $beforeY, $beforeZ] = $this->heading ?: [0.0, 0.0, 0.0]', '[$beforeX, $beforeY, $beforeZ] = $this->heading ?: [1.0, 0.0, 0.0]',
+            'With no heading before it, it is not asked for.',
+        ],
+        [
+            'if ($axis !== $this->crossAxis && $axis !== $this->alongAxis && array_filter(',
+            'if (($axis !== $this->crossAxis || $axis !== $this->alongAxis) && array_filter(',
+            'Then a contour is timed move by move where anything moves, which takes as long.',
+        ],
+        [
+            'if ($distance === 0.0 || $rate === INF && $acceleration === INF)', 'if ($distance === 0.0 && ($rate === INF && $acceleration === INF))',
+            'No way, or one at no known rate, takes no time in what follows either.',
         ],
         ['$speed * $size > $this->rates[$axis]', '$speed * $size >= $this->rates[$axis]', 'What divides to the rate is the rate.'],
         ['if ($sizeZ > 0.0 && $acceleration', 'if ($sizeZ > -1.0 && $acceleration', 'Nothing times an acceleration is not above the most.'],
