@@ -13,12 +13,11 @@ final class PolygonOffsets
      */
     public static function distances(array $tasks): array
     {
-        $file = (string) tempnam(sys_get_temp_dir(), 'oak');
-        file_put_contents($file, json_encode($tasks));
-        $judge = proc_open(['node', __DIR__.'/offset.mjs'], [['file', $file, 'r'], ['pipe', 'w']], $pipes);
+        $judge = proc_open(['node', __DIR__.'/offset.mjs'], [['pipe', 'r'], ['pipe', 'w']], $pipes);
+        fwrite($pipes[0], (string) json_encode($tasks));
+        fclose($pipes[0]);
         $distances = json_decode((string) stream_get_contents($pipes[1]), true);
         proc_close($judge);
-        unlink($file);
 
         return $distances;
     }
