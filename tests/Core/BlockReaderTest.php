@@ -128,6 +128,7 @@ it('reads semicolons as the control does', function (): void {
 it('finds the column of a word by how often its letter stands there', function (string $line, string $letter, int $occurrence, int $column): void {
     expect(BlockReader::column($line, $letter, $occurrence))->toBe($column);
 })->with([
+    'fewer than asked for' => ['X1. Y2.', 'Y', 3, 1],
     ['G1 X5. Y6. X7.', 'X', 1, 4], ['G1 X5. Y6. X7.', 'X', 2, 12], ['G1 X5.', 'X', 2, 1], ['(X9.) G1 x5.', 'X', 1, 10],
     ['X5.', 'X', 1, 1], ['G1 Y5.', 'X', 1, 1],
 ]);

@@ -117,5 +117,6 @@ it('takes all of its time to a speed where nobody says how fast the spindle goes
     'no greatest speed' => [['maxRpm' => null, 'secondsToSpeed' => 1.5], "S1000 M3\nS2000", [1.5, 1.5]],
     'a quarter of it' => [['maxRpm' => 8000, 'secondsToSpeed' => 2.0], "S2000 M3\nS4000\nM4\nM5", [0.5, 0.5, 2.0, 1.0]],
     'more than the spindle can' => [['maxRpm' => 1000, 'secondsToSpeed' => 2.0], 'S5000 M3', [2.0]],
+    'nobody says how long it takes' => [['maxRpm' => 8000, 'secondsToSpeed' => null], 'S4000 M3', [0.0]],
     'after a tool change it starts from rest' => [['maxRpm' => 8000, 'secondsToSpeed' => 2.0], "S4000 M3\nT1 M6\nS4000 M3", [1.0, 1.0]],
 ]);

@@ -46,6 +46,39 @@ return [
         ['round((float) $code * 10)', 'round($code * 10)', 'Ten times the text of a number is ten times the number.'],
         ['for ($line = 1, $last', 'for ($line = 0, $last', 'There is no line 0, and it reads as an empty one.'],
     ],
+    'core/Kinematics/ThreadLag.php' => [
+        ['$acceleration <= 0.0 ? 0.0 :', '$acceleration <= 0.0 ? -1.0 :', 'It is the lesser of two, of which the other is never below nothing.'],
+    ],
+    'core/Kinematics/TurningSolid.php' => [
+        ['if (abs($toX - $x) < 1.0E-12) {', 'if (abs($toX - $x) < -0.999999999999) {', 'Where an upright edge ends the next one begins.'],
+        ['/ 2 - $center[$a] + $radius * cos(', '/ 2 - $center[$a] - $radius * cos(', 'The corners are the same ones, the other way round.'],
+        ['max(0.0, min(1.0, ($across - $x)', 'max(-1.0, min(1.0, ($across - $x)', 'An edge that lies outside is passed over before.'],
+        ['$min = $max = [0.0, 0.0, 0.0];', '$min = $max = [0.0, 0.0];', 'All three are set before they are read.'],
+    ],
+    'core/Language/BlockReader.php' => [
+        ["if (\$letter < 'A' || \$letter > 'Z'", "if (\$letter <= 'A' || \$letter > 'Z'", 'A block with A is then read the careful way, which reads the same.'],
+    ],
+    'core/Language/Expressions/Expression.php' => [
+        ['Operation::Xor => ($left != 0.0)', 'Operation::Xor => ($left !== 0.0)', 'Both sides are floats.'],
+    ],
+    'core/Language/Expressions/ExpressionParser.php' => [
+        [
+            "if ((\$this->text[\$this->at] ?? '') === '<')", "if ((\$this->text[\$this->at] ?? 'PEST Mutator was here!') === '<')",
+            'What stands for the end of the text is no bracket either way.',
+        ],
+    ],
+    'core/Language/LineWords.php' => [
+        ["str_contains(\$text, '[') ? 1 : 0", "str_contains(\$text, '[') ? 1 : 1", 'Where there is no bracket one look finds none.'],
+    ],
+    'core/Language/Program.php' => [
+        [
+            "\$number <= self::NEAR) {\n            return \$this->nearLine(\$number);", "\$number <= self::NEAR) {\n            ",
+            'The same line is then taken out of all of them.',
+        ],
+    ],
+    'core/Language/SourceMap.php' => [
+        ['return $this->lines ??= array_sum', 'return $this->lines = array_sum', 'It is counted again, and comes to as much.'],
+    ],
     'core/Stock/Body.php' => [
         ['($struck > self::GRAZE ||', '($struck >= self::GRAZE ||', 'struck() gives nothing, or more than that.'],
         [

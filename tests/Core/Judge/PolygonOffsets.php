@@ -13,12 +13,6 @@ final class PolygonOffsets
      */
     public static function distances(array $tasks): array
     {
-        $judge = proc_open(['node', __DIR__.'/offset.mjs'], [['pipe', 'r'], ['pipe', 'w']], $pipes);
-        fwrite($pipes[0], (string) json_encode($tasks));
-        fclose($pipes[0]);
-        $distances = json_decode((string) stream_get_contents($pipes[1]), true);
-        proc_close($judge);
-
-        return $distances;
+        return Script::ask('offset.mjs', $tasks);
     }
 }

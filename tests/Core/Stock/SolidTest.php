@@ -18,6 +18,7 @@ use OakTrace\Core\Stock\Measure\Profile;
 use OakTrace\Core\Stock\Move;
 use OakTrace\Core\Stock\Sweep;
 use OakTrace\Core\Trace\MotionKind;
+use Tests\Core\Judge\Script;
 
 const BLOCK = [[-30.0, -20.0, -15.0], [30.0, 20.0, 0.0]];
 
@@ -108,13 +109,7 @@ it('takes away what solids do that are swept and taken away by a geometry librar
             'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $moves),
         ];
     }
-    $judge = proc_open(
-        ['node', dirname(__DIR__).'/Judge/solid.mjs'],
-        [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']],
-        $pipes,
-    );
-    $volumes = json_decode((string) stream_get_contents($pipes[1]), true);
-    proc_close($judge);
+    $volumes = Script::ask('solid.mjs', $tasks);
     expect($volumes)->toHaveCount(12);
     foreach ($volumes as $seed => $volume) {
         expect($found[$seed])->toEqualWithDelta($volume, 0.005 * $volume, 'moves '.$seed);
@@ -205,12 +200,7 @@ it('cuts a section as a geometry library does', function (): void {
             'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $wandered),
         ];
     }
-    $file = (string) tempnam(sys_get_temp_dir(), 'oak');
-    file_put_contents($file, json_encode($tasks));
-    $judge = proc_open(['node', dirname(__DIR__).'/Judge/solid.mjs'], [['file', $file, 'r'], ['pipe', 'w']], $pipes);
-    $areas = json_decode((string) stream_get_contents($pipes[1]), true);
-    proc_close($judge);
-    unlink($file);
+    $areas = Script::ask('solid.mjs', $tasks);
     expect($areas)->toHaveCount(12);
     foreach ($areas as $seed => $area) {
         expect($found[$seed])->toEqualWithDelta($area, 0.005 * $area, 'line '.$seed)

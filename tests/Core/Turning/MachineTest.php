@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Kinematics\ThreadLag;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
@@ -57,3 +58,12 @@ it('refuses a zone that is no solid of revolution', function (array $profile, in
     expect(fn () => Lathe::setup(['zones' => [['name' => 'dog', 'profile' => $profile]]]))
         ->toThrow(SetupFileError::class, "Give the points of “dog” along Z from minus to plus, each with its diameter: number {$point} is not.");
 })->with(['back along Z' => [[[0, 20], [-5, 30]], 2], 'a diameter below nothing' => [[[0, 20], [5, -1], [9, 4]], 2]]);
+
+it('runs a thread in and out over no less than the slide needs to its speed', function (?float $acceleration, float $in, float $out): void {
+    // T v (−1 − ln a) and T v with 1/30 s and 1.5 % at 30 mm/s; v² / 2a (kinematics).
+    expect((new ThreadLag)->runIn(30.0, $acceleration))->toEqualWithDelta($in, 1e-4)
+        ->and((new ThreadLag)->runOut(30.0, $acceleration))->toEqualWithDelta($out, 1e-4);
+})->with([
+    'nobody says' => [null, 3.1997, 1.0], 'none' => [0.0, 3.1997, 1.0], 'quick' => [1500.0, 3.1997, 1.0], 'slow' => [200.0, 3.1997, 2.25],
+    'hardly any' => [0.5, 900.0, 900.0],
+]);
