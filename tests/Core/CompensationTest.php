@@ -229,6 +229,15 @@ it('waits in the middle of an arc that it just fills', function (): void {
     expect(array_slice($points, 1, 3))->toEqualWithDelta([['feed', 0, 5, 0], ['feed', 30, 5, 0], ['feed', 30, 40, 0]], 1e-5);
 });
 
+it('goes along a slot as wide as its cutter, and back', function (float $turn): void {
+    $text = "G21 F100.\nG68 X0. Y0. R{$turn}\nG0 X0. Y20.\nG41 D1 G1 X0. Y0.\nX30.\nG3 X30. Y10. R5.\nG1 X-30.\nG3 X-30. Y0. R5.\nG1 X0.\nG40 Y20.\nM30";
+    $run = Bench::verify($text, Compensated::setup(10));
+    [$cos, $sin] = [cos(deg2rad($turn)), sin(deg2rad($turn))];
+    $wanted = array_map(static fn (int $x): array => ['feed', $x * $cos - 5 * $sin, $x * $sin + 5 * $cos, 0], [30, -30, 0]);
+    expect(array_slice(Bench::points($text, Compensated::setup(10)), 2, 3))->toEqualWithDelta($wanted, 1e-5)
+        ->and(array_intersect(['compensation-turns-back', 'compensation-too-tight'], array_keys($run->trace->noticeCounts)))->toBe([]);
+})->with(['along X' => 0.0, 'aslant' => 30.0]);
+
 it('goes round the end of a line that turns straight back', function (string $side, float $at, bool $isClockwise): void {
     $moves = Bench::moves("G21 F100.\nG0 X-20. Y-20.\n{$side} D1 G1 X0. Y0.\nX30.\nX0.\nG40 Y-20.\nM30", Compensated::setup(6));
     expect(array_column($moves, 'kind'))->toBe(['rapid', 'feed', 'feed', 'arc', 'feed', 'feed'])

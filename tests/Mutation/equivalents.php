@@ -24,6 +24,12 @@ return [
     'core/Checks/Turning.php' => [
         ['new self([], $center, $setup, 0.0)', 'new self([], $center, $setup, -1.0)', 'It is asked where things stand, which does not hang on its zero.'],
     ],
+    'core/Control/Profiles/WideTableMill.php' => [
+        ['[120 => 1, 130 => 1, 541 => 1]', '[120 => 2, 130 => 1, 541 => 1]', 'Its keys alone are read.'],
+    ],
+    'core/Cycles/Turning/Stretch.php' => [
+        ['radius($this->fromZ, $this->fromX) ?? 0.0', 'radius($this->fromZ, $this->fromX) ?? -1.0', 'The radius of a line is not asked for.'],
+    ],
     'core/Interpreter/Arcs.php' => [
         ['($this->solver->sweep < 0 ? -360.0', '($this->solver->sweep <= 0 ? -360.0', 'No arc goes round by nothing.'],
     ],
