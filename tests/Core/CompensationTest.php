@@ -248,4 +248,4 @@ it('goes round the end of a line that turns straight back', function (string $si
 it('tells a lead-in as short as the radius from a shorter one', function (float $from, bool $isShort): void {
     $run = Bench::verify("G21 F100.\nG0 X0. Y-{$from}\nG41 D1 G1 X0. Y0.\nX-30.\nG40 Y30.\nM30", Compensated::setup(10));
     expect(in_array('compensation-entry-short', array_keys($run->trace->noticeCounts), true))->toBe($isShort);
-})->with([[5.0, false], [4.9995, false], [4.998, true]]);
+})->with([[5.0, false], [4.9995, false], [4.999, false], [4.998, true]]);
