@@ -257,7 +257,8 @@ final class Body
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
         }
         if (! $isRapid && ! $move->isPlunge()) {
-            if ($found['air'] === 100) {
+            // A flat tool that is narrower than a cell shows nothing on its rim either.
+            if ($found['air'] === 100 || ($found['width'] === 0.0 && $move->cutter->isFlat())) {
                 $found = ($this->light($move) ?? []) + $found;
             }
             $this->judge($move, $incidents, $found['width'], $found['angle'], $short);

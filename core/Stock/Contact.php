@@ -47,8 +47,7 @@ final class Contact
         $this->angle = $this->width = $this->over = 0.0;
         $rim = $this->rim($cutter, $x, $y, $z, $alongX, $alongY) - $this->field->cell();
         if ($rim <= 0.0) {
-            // One that is narrower than a cell shows nothing on its rim; what it takes tells how wide it cuts.
-            return ! $cutter->isFlat() && $this->field->at($x, $y) > $z + 1e-6;
+            return $this->field->at($x, $y) > $z + 1e-6;
         }
         $points = max(9, min(self::MOST, (int) ceil(M_PI * $rim / (self::STEP * $this->field->cell()))));
         $edge = $z + $cutter->height($rim * $rim) + 1e-6;
