@@ -257,8 +257,7 @@ final class Body
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
         }
         if (! $isRapid && ! $move->isPlunge()) {
-            // A flat tool that is narrower than a cell shows nothing on its rim either.
-            if ($found['air'] === 100 || ($found['width'] === 0.0 && $move->cutter->isFlat())) {
+            if ($found['air'] === 100 || $this->isNarrow($move->cutter)) {
                 $found = ($this->light($move) ?? []) + $found;
             }
             $this->judge($move, $incidents, $found['width'], $found['angle'], $short);
@@ -589,8 +588,8 @@ final class Body
     }
 
     /**
-     * A cut so light that no place on the rim has shown it: it goes on where a wall stands right beside the way when it is done, and is
-     * as wide as what it has taken says.
+     * A cut so light, or a tool so narrow, that no place on the rim has shown it: it goes on where a wall stands right beside the way when
+     * it is done, and is as wide as what it has taken says.
      *
      * @return array{width: float, angle: float, air: int}|null  null where it is no cut
      */
@@ -613,6 +612,12 @@ final class Body
         }
 
         return ['width' => $width, 'angle' => rad2deg(acos(1 - $width / $radius)), 'air' => (int) round(100 * (1 - $share))];
+    }
+
+    /** Whether a flat tool has its rim within a cell of its middle, where Contact looks at none of it. */
+    private function isNarrow(Cutter $cutter): bool
+    {
+        return $cutter->isFlat() && $cutter->radius <= $this->field->cell();
     }
 
     /**

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
@@ -32,6 +33,18 @@ final class TooDeep extends MillCheck
     public function why(): string
     {
         return 'Load grows with depth. The tool bends, chatters or breaks, and the part may be pulled out of its clamping.';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $cell = $input->stock->cell ?? 0.0;
+        $narrow = array_filter($input->usedTools(), static fn (Tool $tool): bool => $tool->limits->maxAxialDepth !== null
+            && $tool->geometry->diameter !== null && $tool->geometry->diameter <= 2 * $cell);
+
+        return $this->gapOf(
+            $input, array_map(static fn (Tool $tool): int => $tool->number, $narrow),
+            'The cells of the stock are as coarse as {tools}: in short moves the depth limit was not checked.', 'maxAxialDepth',
+        );
     }
 
     public function examine(CheckInput $input): iterable

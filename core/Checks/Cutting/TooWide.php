@@ -27,7 +27,19 @@ final class TooWide extends MillCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        return $this->gapOfTools($input, 'diameter', 'diameter', static fn (Tool $tool): bool => $tool->geometry->diameter === null);
+        $cell = $input->stock->cell ?? 0.0;
+        // A width is told within two cells.
+        $coarse = array_filter($input->usedTools(), static fn (Tool $tool): bool => $tool->limits->maxRadialWidth !== null
+            && $tool->limits->maxRadialWidth < ($tool->geometry->diameter ?? 0.0)
+            && $tool->limits->maxRadialWidth + 2 * $cell >= ($tool->geometry->diameter ?? 0.0));
+
+        return [
+            ...$this->gapOfTools($input, 'diameter', 'diameter', static fn (Tool $tool): bool => $tool->geometry->diameter === null),
+            ...$this->gapOf(
+                $input, array_map(static fn (Tool $tool): int => $tool->number, $coarse),
+                'The cells of the stock are too coarse for the width limit of {tools}: it was not checked.', 'maxRadialWidth',
+            ),
+        ];
     }
 
     public function examine(CheckInput $input): iterable

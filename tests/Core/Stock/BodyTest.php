@@ -97,7 +97,10 @@ it('knows what a tool takes that is narrower than a cell', function (float $from
     $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(0.4), new ToolHolding, new CuttingLimits);
     $found = solidBlock()->cut(goingFrom([$fromX, 0, $z], [10, 0, $z], tool: $tool), new Incidents);
     expect($found['width'])->toEqualWithDelta($width, 0.01)->and($found['angle'])->toBe($width > 0.0 ? 180.0 : 0.0)->and($found['air'])->toBe($air);
-})->with(['in it' => [-10, -0.5, 0.4, 0], 'too short to tell' => [9.9, -0.5, 0.0, 0], 'a quarter of it before' => [-30, -0.5, 0.4, 24], 'on it' => [-10, 0.0, 0.0, 100]]);
+})->with([
+    'in it' => [-10, -0.5, 0.4, 0], 'too short to tell' => [9.9, -0.5, 0.0, 0],
+    'a quarter of it before' => [-30, -0.5, 0.4, 24], 'on it' => [-10, 0.0, 0.0, 100],
+]);
 
 it('says how far a move stays above what stands there', function (array $from, array $to, bool $atEnd, float $wanted): void {
     expect(blockWithPocket()->clearanceOf(goingFrom($from, $to, MotionKind::RAPID), $atEnd))->toEqualWithDelta($wanted, 1e-9);

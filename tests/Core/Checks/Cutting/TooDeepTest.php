@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
@@ -93,3 +94,16 @@ it('tells each tool that goes too deep', function (): void {
     $found = Bench::findings('cutting.too-deep', $run);
     expect(array_map(static fn (Finding $finding): array => [$finding->line, $finding->figures['tool']], $found))->toBe([[7, 1], [14, 3]]);
 });
+
+it('says where the cells of the stock are as coarse as a tool with a depth limit', function (float $diameter, ?float $limit, bool $told): void {
+    $limits = $limit === null ? [] : ['maxAxialDepth' => $limit];
+    $tools = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => $diameter] + $limits]];
+    $gaps = array_column(Gaps::of(Bench::verify(Bench::sound("Z2.\nG1 Z-.1 F100.\nX10."), $tools)->input), 'text');
+    expect(in_array('The cells of the stock are as coarse as T1: in short moves the depth limit was not checked.', $gaps, true))->toBe($told);
+})->with(['two cells wide' => [1.0, 0.2, true], 'wider' => [1.01, 0.2, false], 'with no limit' => [1.0, null, false]]);
+
+it('tells a tool that is narrower than two cells where its moves are long enough', function (string $z, array $found): void {
+    $tools = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 0.8, 'maxAxialDepth' => 0.2]]];
+    $run = Bench::verify(Bench::sound("Z2.\nG1 Z{$z} F100.\nX10.\nG0 Z25."), $tools);
+    expect(array_map(static fn (Finding $finding): int => $finding->line, Bench::findings('cutting.too-deep', $run)))->toBe($found);
+})->with(['too deep' => ['-.65', [7]], 'as deep as it may' => ['-.2', []]]);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Gaps;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $widest = fn (float $width): array => ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRadialWidth' => $width]]];
@@ -32,4 +34,13 @@ CheckCases::staysQuiet('cutting.too-wide', [
     'a thread mill by an arc into the wall of a hole that is a close fit' => [$thread('G3 X2.5 Y0. I1.25 J0.'), $threads],
     'three along an edge' => [$along(-42.0), $widest(4)],
     'as wide as it may' => [$along(0.0), $widest(10)],
+]);
+
+it('says where the cells of the stock are too coarse for a width limit', function (float $limit, bool $isCut, bool $told): void {
+    $tools = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxRadialWidth' => $limit]]];
+    $gaps = array_column(Gaps::of(Bench::verify(Bench::sound("Z2.\nG1 Z-1. F100.\nX10."), $tools, $isCut)->input), 'text');
+    expect(in_array('The cells of the stock are too coarse for the width limit of T1: it was not checked.', $gaps, true))->toBe($told);
+})->with([
+    // A width is told within two cells of 0.5.
+    'within two cells of all of it' => [9.0, true, true], 'less' => [8.9, true, false], 'all of it' => [10.0, true, false], 'no stock' => [9.0, false, false],
 ]);
