@@ -24,6 +24,15 @@ return [
     'core/Checks/Turning.php' => [
         ['new self([], $center, $setup, 0.0)', 'new self([], $center, $setup, -1.0)', 'It is asked where things stand, which does not hang on its zero.'],
     ],
+    'core/Compensation/Intersection.php' => [
+        ['$other->center ?? [0.0, 0.0], $other->radius', '$other->center ?? [0.0, -1.0], $other->radius', 'Here both have a centre.'],
+    ],
+    'core/Compensation/Segment.php' => [
+        [
+            'hypot($a[0] - $center[0], $a[1] - $center[1]) ?: 1.0', 'hypot($a[0] - $center[0], $a[1] - $center[1]) ?: 0.0',
+            'No arc begins in its centre: the interpreter refuses it.',
+        ],
+    ],
     'core/Control/Profiles/WideTableMill.php' => [
         ['[120 => 1, 130 => 1, 541 => 1]', '[120 => 2, 130 => 1, 541 => 1]', 'Its keys alone are read.'],
     ],
