@@ -6,9 +6,9 @@ namespace OakTrace\Core\OffsetMistakes;
 
 use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\Turned\Slip;
 use OakTrace\Core\Stock\Turned\TurnedCut;
 use OakTrace\Core\Stock\Turned\TurnedStock;
+use OakTrace\Core\Stock\Turned\WrongEntry;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
@@ -58,9 +58,9 @@ final class TurnedMistakes
         $by = $mistake->by() * ($this->setup->machine->axes[$mistake->axis]->isDiameter ? 0.5 : 1.0);
         $isTool = str_starts_with($mistake->offset, Mistake::TOOL);
         $carries = $this->setup->machine->control->options->turning->offsetCarries;
-        $slip = $isTool ? Slip::ofTool((int) substr($mistake->offset, strlen(Mistake::TOOL)), $axis, $by, $carries)
-            : Slip::ofWork($mistake->offset, $axis, $by);
-        $met = array_filter([$this->pastLimit($mistake, $axis, $slip), ...$this->incidents($mistake, $this->cut($slip))]);
+        $wrong = $isTool ? WrongEntry::ofTool((int) substr($mistake->offset, strlen(Mistake::TOOL)), $axis, $by, $carries)
+            : WrongEntry::ofWork($mistake->offset, $axis, $by);
+        $met = array_filter([$this->pastLimit($mistake, $axis, $wrong), ...$this->incidents($mistake, $this->cut($wrong))]);
         usort($met, fn (MistakeResult $a, MistakeResult $b): int => $this->row($a) <=> $this->row($b));
 
         return $met[0] ?? new MistakeResult($mistake, 'nothing');
@@ -81,9 +81,9 @@ final class TurnedMistakes
         return $this->rows[$result->place.'/'.$result->tool] ?? 0;
     }
 
-    private function cut(?Slip $slip): ?TurnedStock
+    private function cut(?WrongEntry $wrong): ?TurnedStock
     {
-        $stock = TurnedStock::in($this->setup, $slip, self::CELL);
+        $stock = TurnedStock::in($this->setup, $wrong, self::CELL);
         if ($stock !== null) {
             $this->trace->show($stock);
         }
@@ -131,12 +131,12 @@ final class TurnedMistakes
         return new MistakeResult($mistake, $meets, $name, $cut->place, $cut->tool);
     }
 
-    private function pastLimit(Mistake $mistake, int $axis, Slip $slip): ?MistakeResult
+    private function pastLimit(Mistake $mistake, int $axis, WrongEntry $wrong): ?MistakeResult
     {
         $travel = $this->setup->machine->axes[$mistake->axis];
         foreach ($this->trace->chunks() as $chunk) {
             foreach ([[false, $travel->min, '−', -1], [true, $travel->max, '+', 1]] as [$isMost, $limit, $side, $sign]) {
-                $row = $limit === null ? null : $this->firstPast($chunk, $axis, $slip, $isMost, $limit, $sign);
+                $row = $limit === null ? null : $this->firstPast($chunk, $axis, $wrong, $isMost, $limit, $sign);
                 if ($row !== null) {
                     $state = $this->trace->states[$chunk->states()[$row]];
 
@@ -148,14 +148,14 @@ final class TurnedMistakes
         return null;
     }
 
-    private function firstPast(Chunk $chunk, int $axis, Slip $slip, bool $isMost, float $limit, int $sign): ?int
+    private function firstPast(Chunk $chunk, int $axis, WrongEntry $wrong, bool $isMost, float $limit, int $sign): ?int
     {
-        $carried = array_filter($this->trace->states, static fn (State $state): bool => $slip->carries($state));
+        $carried = array_filter($this->trace->states, static fn (State $state): bool => $wrong->carries($state));
         $furthest = $carried === [] ? [] : $this->reach->extremes($chunk, $axis, $isMost);
         [$kinds, $marks] = [$chunk->kinds(), $chunk->marks()];
         foreach ($furthest === [] ? [] : $chunk->states() as $row => $number) {
             if ($kinds[$row] <= MotionKind::ARC && isset($carried[$number])) {
-                $by = $slip->on($axis, $carried[$number], $marks[$row]);
+                $by = $wrong->on($axis, $carried[$number], $marks[$row]);
                 if ($by !== 0.0 && $sign * ($furthest[$row] + $by - $limit) > 1e-6) {
                     return $row;
                 }

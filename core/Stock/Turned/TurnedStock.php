@@ -140,7 +140,7 @@ final class TurnedStock implements ChunkReader
 
     private function __construct(
         private readonly Setup $setup, private readonly int $zAxis, private readonly int $xAxis, private readonly string $work, BarBlank $bar, float $radius,
-        float $from, float $to, private readonly ?Slip $slip, float $cell,
+        float $from, float $to, private readonly ?WrongEntry $wrong, float $cell,
     ) {
         $this->profile = RadiusProfile::bar(
             $from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS), $bar->outer, $bar->inner, $bar->acrossFlats,
@@ -167,10 +167,10 @@ final class TurnedStock implements ChunkReader
     /**
      * Null where the machine is no lathe, or the stock no bar along its axis.
      *
-     * @param  Slip|null  $slip  an entry that is wrong
+     * @param  WrongEntry|null  $wrong  an entry that is wrong
      * @param  float  $cell  edge of a cell where the bar is short, mm
      */
-    public static function in(Setup $setup, ?Slip $slip = null, float $cell = self::CELL): ?self
+    public static function in(Setup $setup, ?WrongEntry $wrong = null, float $cell = self::CELL): ?self
     {
         $stock = $setup->workpiece->stock;
         $index = $setup->machine->axisIndex;
@@ -183,7 +183,7 @@ final class TurnedStock implements ChunkReader
 
         return new self(
             $setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->around->high->x, $stock->around->low->z,
-            $stock->around->high->z, $slip, $cell,
+            $stock->around->high->z, $wrong, $cell,
         );
     }
 
@@ -241,8 +241,8 @@ final class TurnedStock implements ChunkReader
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
             [$toZ, $toX, $state] = [$zs[$row], $xs[$row], $states[$numbers[$row]]];
-            [$byZ, $byX] = $this->slip === null ? [0.0, 0.0]
-                : [$this->slip->on($this->zAxis, $state, $marks[$row]), $this->slip->on($this->xAxis, $state, $marks[$row])];
+            [$byZ, $byX] = $this->wrong === null ? [0.0, 0.0]
+                : [$this->wrong->on($this->zAxis, $state, $marks[$row]), $this->wrong->on($this->xAxis, $state, $marks[$row])];
             [$toZ, $toX] = [$toZ + $byZ, $toX + $byX];
             if ($kinds[$row] <= MotionKind::ARC && ($toZ !== $z || $toX !== $x)) {
                 $arc = $kinds[$row] !== MotionKind::ARC ? null

@@ -9,7 +9,7 @@ use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\State;
 
 /** One entry of an offset table that is not what it should be: what it carries stands further to plus on one axis, mm. */
-final readonly class Slip
+final readonly class WrongEntry
 {
     private function __construct(
         private ?string $work, private int $number, private int $axis, private float $by,
