@@ -212,8 +212,15 @@ final class EntryErrorSurvey
     private function isUsedAgain(PlacedWord $word): bool
     {
         if ($this->heights === null) {
-            preg_match_all('/^[^(;\n]*Z\s*\+?0*(\d*\.?\d+|\d+\.)(?![\d.])/mi', $this->input->trace->sources->main->text, $found);
-            $this->heights = array_count_values(array_map(static fn (string $number): string => Quantity::written((float) $number), $found[1]));
+            $this->heights = [];
+            $main = $this->input->trace->sources->main;
+            for ($line = 1, $last = $main->lineCount(); $line <= $last; $line++) {
+                $height = PlacedWord::find($main->line($line), $line, AxisName::Z);
+                if ($height !== null && ! str_starts_with($height->number, '-')) {
+                    $written = Quantity::written($height->value());
+                    $this->heights[$written] = ($this->heights[$written] ?? 0) + 1;
+                }
+            }
         }
 
         return ($this->heights[Quantity::written($word->value())] ?? 0) > 1;

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
@@ -24,6 +25,8 @@ final class PlungeNoCenter extends MillCheck
     private const SLOPE = 0.05;
 
     private const MOST_LEGS = 12;
+
+    private const MOVES = [Code::ScaleOn, Code::MirrorOn, Code::RotateOn, Code::LocalShift];
 
     /** From so far above the material on, mm. */
     private const ABOVE = 0.2;
@@ -110,10 +113,8 @@ final class PlungeNoCenter extends MillCheck
         $sources = $input->trace->sources;
         [$down, $next] = [LineWords::bare($sources->text($cut->line)), LineWords::bare($sources->text($cut->line + 1))];
         [$z, $x, $y] = [PlacedWord::find($down, $cut->line, AxisName::Z), $input->wordAt($cut->line, AxisName::X), $input->wordAt($cut->line, AxisName::Y)];
-        if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match(
-            '/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way,
-        ) !== 1
-            || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $input->program->text) === 1) {
+        $way = $this->feedAlong($input, $next, AxisName::X.AxisName::Y);
+        if ($z === null || $x === null || $y === null || $way === null || $this->feedAlong($input, $down, AxisName::Z) === null || $this->isMoved($input)) {
             return null;
         }
         $unit = $input->trace->end->modes->units->millimetres();
@@ -129,14 +130,48 @@ final class PlungeNoCenter extends MillCheck
         $back = implode(
             ' ',
             array_filter(
-                [stripos($way[1], AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way[1], AxisName::Y) === false ? '' : AxisName::Y.$y->number],
+                [stripos($way, AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way, AxisName::Y) === false ? '' : AxisName::Y.$y->number],
             ),
         );
         $blocks = [substr($down, 0, $z->numberColumn - 1).$input->written($top + self::ABOVE).substr($down, $z->numberColumn - 1 + strlen($z->number))];
         for ($leg = 1; $leg <= $legs; $leg++) {
-            $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));
+            $blocks[] = ($leg % 2 === 1 ? $way : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));
         }
 
         return new Edit($cut->line, 1, strlen(rtrim($down)), implode("\n", array_map(rtrim(...), $blocks)), 'Ramp in');
+    }
+
+    /** The words of a block that is nothing but a straight feed along some axes, as they stand there; null where it is more. */
+    private function feedAlong(CheckInput $input, string $line, string $axes): ?string
+    {
+        $codes = array_column($input->setup->machine->control->codesIn($line), 'code');
+        $words = array_values(array_filter(LineWords::of($line), static fn (array $word): bool => $word['letter'] !== 'N'));
+        $letters = implode(array_column($words, 'letter'));
+        $along = ltrim(rtrim($letters, 'F'), 'G');
+        $isPlain = LineWords::isPlain($line) && LineWords::skipMark($line)['mark'] === '' && ($codes === [] || $codes === [Code::Feed])
+            && strlen($letters) === count($codes) + strlen($along) + substr_count($letters, 'F');
+        if (! $isPlain || $along === '' || strlen($along) > strlen($axes) || strspn($along, $axes) < strlen($along)) {
+            return null;
+        }
+        [$first, $last] = [$words[count($codes)], $words[count($codes) + strlen($along) - 1]];
+
+        return substr($line, $first['from'], $last['at'] + strlen($last['number']) - $first['from']);
+    }
+
+    /** Whether anything in the program shifts, turns, scales or mirrors what it says, or counts it from place to place but on the way home. */
+    private function isMoved(CheckInput $input): bool
+    {
+        $control = $input->setup->machine->control;
+        for ($line = 1, $last = $input->program->lineCount(); $line <= $last; $line++) {
+            $codes = array_column($control->codesIn($input->program->line($line)), 'code');
+            $isHome = array_intersect(array_column($codes, 'value'), [Code::Reference->value, Code::SecondReference->value]) !== [];
+            foreach ($codes as $code) {
+                if (in_array($code, self::MOVES, true) || ($code === Code::Incremental && ! $isHome)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }
