@@ -48,6 +48,7 @@ final class CheckCatalogue
         Turning\NoOffset::class,
         Turning\FeedSense::class,
         Turning\NoClamp::class,
+        Turning\LimitLow::class,
         Turning\ChuckSpeed::class,
         Turning\RapidIntoStock::class,
         Turning\Reference::class,

@@ -24,6 +24,9 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, array{float, int}> the least radius a surface speed in force is worked out from, and its place; a rapid's too where it counts */
     public array $nearest = [];
 
+    /** @var array<int, array{float, int}> the greatest radius a surface speed in force is worked out from at feed, and the place of the first */
+    public array $widest = [];
+
     /** @var array<int, array{float, int}> the greatest feed in mm a turn, apart from threads, and its place */
     public array $mostFeed = [];
 
@@ -229,6 +232,7 @@ final class LatheSurvey implements ChunkReader
         if ($state->spindle->surfaceSpeed !== null) {
             $counted = $shift + $state->spindle->countsFrom;
             $this->noteNearest($number, $fromX - $counted, $counted, $x, array_slice($lines, $first, $row - $first));
+            $this->noteWidest($number, $lines[$first], max(abs($fromX - $counted), abs(max($x) - $counted), abs($least - $counted)));
         }
         if (max($shift - $least, max($x) - $shift) > ($this->offCenter[$number][0] ?? -1.0)) {
             $this->noteOffCenter($number, $shift, [$fromZ, ...array_slice($zs, $first, $row - $first)], $x, array_slice($lines, $first, $row - $first));
@@ -379,6 +383,13 @@ final class LatheSurvey implements ChunkReader
         }
     }
 
+    private function noteWidest(int $number, int $place, float $radius): void
+    {
+        if ($radius > ($this->widest[$number][0] ?? 0.0)) {
+            $this->widest[$number] = [$radius, $this->widest[$number][1] ?? $place];
+        }
+    }
+
     private function countNearest(int $number, int $place, float $from, float $to): void
     {
         $nearest = $from * $to <= 0.0 ? 0.0 : min(abs($from), abs($to));
@@ -403,6 +414,7 @@ final class LatheSurvey implements ChunkReader
         }
         if ($state->spindle->surfaceSpeed !== null) {
             $this->countNearest($number, $place, $state->spindle->counted($fromX), $state->spindle->counted($toX));
+            $this->noteWidest($number, $place, max(abs($state->spindle->counted($fromX)), abs($state->spindle->counted($toX))));
         }
         if (abs($alongZ) > 1e-6 && abs($toX) > ($this->offCenter[$number][0] ?? -1.0)) {
             $this->offCenter[$number] = [abs($toX), $place];
