@@ -229,6 +229,16 @@ it('waits in the middle of an arc that it just fills', function (): void {
     expect(array_slice($points, 1, 3))->toEqualWithDelta([['feed', 0, 5, 0], ['feed', 30, 5, 0], ['feed', 30, 40, 0]], 1e-5);
 });
 
+it('tells of a lead-out by an arc once, and of one that stays near', function (string $lines, array $told): void {
+    $run = Bench::verify("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y0.\n{$lines}\nM30", Compensated::setup(10));
+    $kinds = array_filter(array_keys($run->trace->noticeCounts), static fn (string $kind): bool => str_starts_with($kind, 'compensation-'));
+    expect(array_values($kinds))->toBe($told);
+})->with([
+    'at once' => ['G40 X-20.', []], 'near' => ["X30.\nG40 X30. Y2.", ['compensation-exit-near', 'compensation-entry-short']],
+    'an arc away from it' => ["X30.\nG40 G2 X40. Y-10. R10.", ['compensation-entry-arc']],
+    'a short arc along it' => ["X30.\nG40 G2 X35. Y-1. R10.", ['compensation-entry-arc']],
+]);
+
 it('goes along a slot as wide as its cutter, and back', function (float $turn): void {
     $text = "G21 F100.\nG68 X0. Y0. R{$turn}\nG0 X0. Y20.\nG41 D1 G1 X0. Y0.\nX30.\nG3 X30. Y10. R5.\nG1 X-30.\nG3 X-30. Y0. R5.\nG1 X0.\nG40 Y20.\nM30";
     $run = Bench::verify($text, Compensated::setup(10));
