@@ -23,30 +23,43 @@ final class LimitLow extends LatheCheck
 
     public function why(): string
     {
-        return 'Where the limit holds the spindle all along, the surface speed is never reached. The edge rubs, builds up and chips, and it takes hours.';
+        return 'Where the limit holds the spindle all along, the surface speed is never reached. The edge rubs, builds up and chips.';
     }
 
     public function examine(CheckInput $input): iterable
     {
-        $told = [];
-        foreach ($input->lathe->widest as $number => [$radius, $place]) {
-            $state = $input->trace->states[$number];
-            $limit = $state->spindle->limit;
-            if ($limit === null || $limit <= 0.0 || isset($told[$state->tool])) {
+        foreach ($this->nearest($input) as $tool => [$share, $number]) {
+            [$radius, $place] = $input->lathe->widest[$number];
+            $spindle = $input->trace->states[$number]->spindle;
+            $most = min($input->setup->workholding->chuck->maxRpm ?? INF, $input->setup->machine->spindle($spindle->name)->maxRpm ?? INF);
+            if ($share < self::FAR || $most < self::FAR * $spindle->limit) {
                 continue;
             }
-            $most = min($input->setup->workholding->chuck->maxRpm ?? INF, $input->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF);
-            $asked = $state->spindle->limitedTo(INF)->rpmAt($radius);
-            if ($asked < self::FAR * $limit || $most < self::FAR * $limit) {
-                continue;
-            }
-            $told[$state->tool] = true;
             yield new Finding(
                 $this->name(), Severity::Caution, $place, 1,
                 'The speed limit of {limit} holds T{tool} under its surface speed in every cut: even at {x} that asks for {rpm}.',
-                ['limit' => Quantity::rpm($limit), 'tool' => $state->tool, 'x' => Quantity::diameter(2 * $radius), 'rpm' => Quantity::rpm($asked)],
+                [
+                    'limit' => Quantity::rpm((float) $spindle->limit), 'tool' => $tool, 'x' => Quantity::diameter(2 * $radius),
+                    'rpm' => Quantity::rpm($spindle->limitedTo(INF)->rpmAt($radius)),
+                ],
                 'Is S of {code set-position} right, to its last digit?',
             );
         }
+    }
+
+    /** @return array<int, array{float, int}> by tool, where it comes nearest to its limit: how many times that it asks for, and the number of the state */
+    private function nearest(CheckInput $input): array
+    {
+        $nearest = [];
+        foreach ($input->lathe->widest as $number => [$radius]) {
+            $state = $input->trace->states[$number];
+            $limit = $state->spindle->limit ?? INF;
+            $share = $limit > 0.0 ? $state->spindle->limitedTo(INF)->rpmAt($radius) / $limit : 0.0;
+            if ($share < ($nearest[$state->tool][0] ?? INF)) {
+                $nearest[$state->tool] = [$share, $number];
+            }
+        }
+
+        return $nearest;
     }
 }

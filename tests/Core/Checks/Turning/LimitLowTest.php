@@ -22,6 +22,7 @@ LatheCases::raises('turning.limit-low', [
 LatheCases::staysQuiet('turning.limit-low', [
     'a little more than a quarter' => [$limited('378', "G0 X38. Z2.\nG1 Z-10. F0.2")],
     'reached where it cuts furthest out' => [$limited('250', "G0 X12. Z2.\nG1 Z-10. F0.2\nX200.")],
+    'reached in a cut under another state' => [$limited('400', "G0 X14. Z2.\nG1 Z-10. F0.2\nG0 X44.\nM8\nX38.\nG1 Z-14.")],
     'a chuck that may turn no faster' => [$limited('250', "G0 X38. Z2.\nG1 Z-10. F0.2"), ['chuck' => ['maxRpm' => 900]]],
     'no limit' => ["G21 G99\nT0101\nG96 S180 M3\nG0 X38. Z2.\nG1 Z-10. F0.2"],
     'a speed of the spindle' => [$limited('250', "G97 S200\nG0 X38. Z2.\nG1 Z-10. F0.2")],
