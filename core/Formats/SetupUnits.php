@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Units;
 
 /** Turns the figures of a setup document into those of the other unit. What they mean stays as it is. */
@@ -44,7 +45,7 @@ final class SetupUnits
     {
         if (is_int($value) || is_float($value)) {
             // An axis that turns is in degrees in both.
-            $isPlain = in_array($name, self::PLAIN, true) || in_array($name[0] ?? '', ['A', 'B', 'C'], true);
+            $isPlain = in_array($name, self::PLAIN, true) || in_array($name[0] ?? '', AxisName::ROTARY, true);
             $unit = $isPlain ? FieldUnit::Plain : self::OTHERS[$name] ?? FieldUnit::Length;
 
             return $isPlain ? $value : round($value * $unit->factor($from) / $unit->factor($to), self::PLACES[$to->value]);

@@ -11,6 +11,7 @@ use OakTrace\Core\Formats\SchemaErrors;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Formats\StockFields;
 use OakTrace\Core\Formats\ToolFields;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
@@ -165,7 +166,7 @@ final class SheetFile
     private static function travel(Setup $in, string $offset): ?Travel
     {
         $reach = [];
-        foreach (['X', 'Y'] as $name) {
+        foreach ([AxisName::X, AxisName::Y] as $name) {
             $axis = $in->machine->axes[$name] ?? null;
             $zero = $in->workOffsets[$offset][$name] ?? null;
             if ($axis?->min === null || $axis->max === null || $zero === null) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Target;
 
+use OakTrace\Core\Geometry\AxisName;
+
 /** What a size of a turned part is measured on. */
 enum TurnedKind: string
 {
@@ -41,7 +43,7 @@ enum TurnedKind: string
     public function sign(): string
     {
         return match ($this) {
-            self::Face, self::ThreadEnd => 'Z',
+            self::Face, self::ThreadEnd => AxisName::Z,
             self::Round => 'R',
             default => '',
         };
